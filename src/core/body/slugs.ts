@@ -1,0 +1,34 @@
+import { STYLES } from './styles';
+import { mirrorSlug } from './plan';
+
+/** Every zone slug of every style, sorted. */
+export const ALL_ZONES: readonly string[] = [
+  ...new Set(STYLES.flatMap((s) => s.zones.flatMap((z) => [z.slug, mirrorSlug(z.slug)].filter((x): x is string => x !== null)))),
+].sort();
+
+/** Number of single-letter edits between two words (Levenshtein 1966, two-row form). */
+export function editDistance(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, i) => i);
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i];
+    for (let j = 1; j <= b.length; j++) {
+      next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1));
+    }
+    row = next;
+  }
+  return row[b.length]!;
+}
+
+/** The known slug that is spelled most like the given one. */
+export function nearestZone(slug: string, known: Iterable<string> = ALL_ZONES): string {
+  let best = '';
+  let bestDistance = Infinity;
+  for (const candidate of known) {
+    const d = editDistance(slug.toLowerCase(), candidate);
+    if (d < bestDistance) {
+      best = candidate;
+      bestDistance = d;
+    }
+  }
+  return best;
+}
