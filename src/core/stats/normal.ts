@@ -1,3 +1,6 @@
+const { exp, log, log1p } = Math;
+const ROOT2 = Math.SQRT2;
+
 /**
  * The standard normal distribution.
  * Upper tail by the continued-fraction-free rational approximation of W. J. Cody, "Rational Chebyshev approximations
@@ -15,7 +18,7 @@ function erfcScaled(z: number): number {
     d = ty * d - dd + (ERFC_CHEBYSHEV[j] as number);
     dd = tmp;
   }
-  return Math.log(t) - z * z + 0.5 * ((ERFC_CHEBYSHEV[0] as number) + ty * d) - dd;
+  return log(t) - z * z + 0.5 * ((ERFC_CHEBYSHEV[0] as number) + ty * d) - dd;
 }
 
 const ERFC_CHEBYSHEV = [
@@ -27,13 +30,13 @@ const ERFC_CHEBYSHEV = [
 
 /** Natural logarithm of the upper tail P(Z > z); finite for every finite z. */
 export function logUpperTail(z: number): number {
-  if (z >= 0) return erfcScaled(z / Math.SQRT2) - Math.LN2;
-  return Math.log1p(-0.5 * Math.exp(erfcScaled(-z / Math.SQRT2)));
+  if (z >= 0) return erfcScaled(z / ROOT2) - Math.LN2;
+  return log1p(-0.5 * exp(erfcScaled(-z / ROOT2)));
 }
 
 /** P(Z ≤ z). */
 export function normalCdf(z: number): number {
-  return z < 0 ? Math.exp(logUpperTail(-z)) : 1 - Math.exp(logUpperTail(z));
+  return z < 0 ? exp(logUpperTail(-z)) : 1 - exp(logUpperTail(z));
 }
 
 /** The z for which P(Z ≤ z) = p, 0 < p < 1: bisection on {@link normalCdf}; ±Infinity at the ends. */

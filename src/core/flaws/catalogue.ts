@@ -1,0 +1,9 @@
+import { FINISH } from './finish';
+import { FITTINGS } from './fittings';
+import type { Flaw } from './flaw';
+import { METAL } from './metal';
+import { SHAPE } from './shape';
+
+/** The whole catalogue. */
+export const FLAWS: readonly Flaw[] = [...FINISH, ...SHAPE, ...METAL, ...FITTINGS];
+export const FLAW_IDS: ReadonlySet<string> = new Set(FLAWS.map((f) => f.id));

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { METALS } from '../../body/zone';
+import { text } from './common';
+
+export const LEAVE = ['yes', 'no', 'not-asked'] as const;
+const leave = z.enum(LEAVE).default('not-asked');
+
+/** What the car is and what its owner allows. One per inspection; its id is the lot's. */
+export const carSchema = z.object({
+  make: text(80).min(1),
+  model: text(120).min(1),
+  year: z.number().int().min(1885).max(2100).nullable(),
+  style: text(20).min(1),
+  baseMetal: z.enum(METALS).default('steel'),
+  paintType: z.enum(['single-stage', 'clear-coat', 'metallic', 'unknown']).default('unknown'),
+  colour: text(80).default(''),
+  steering: z.enum(['left', 'right']).default('left'),
+  chassisNumber: text(40).default(''),
+  engineNumber: text(40).default(''),
+  odometer: z.object({ value: z.number().nonnegative().max(9_999_999), unit: z.enum(['km', 'mi']) }).nullable().default(null),
+  keptIn: text(120).default(''),
+  leave: z.object({ press: leave, liftCarpet: leave, removeTrim: leave, drive: leave }).default({
+    press: 'not-asked',
+    liftCarpet: 'not-asked',
+    removeTrim: 'not-asked',
+    drive: 'not-asked',
+  }),
+});
+export type Car = z.infer<typeof carSchema>;

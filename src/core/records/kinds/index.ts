@@ -1,0 +1,34 @@
+import type { z } from 'zod';
+import { carSchema } from './car';
+import { claimSchema } from './claim';
+import { findingSchema } from './finding';
+import { lookSchema } from './look';
+import { photoSchema } from './photo';
+import { readingSchema } from './reading';
+import { visitSchema } from './visit';
+
+/** Every kind of record with its schema. A new kind is one file and one line here. */
+export const RECORD_SCHEMAS = {
+  car: carSchema,
+  visit: visitSchema,
+  look: lookSchema,
+  reading: readingSchema,
+  finding: findingSchema,
+  photo: photoSchema,
+  claim: claimSchema,
+} as const;
+
+export type RecordKind = keyof typeof RECORD_SCHEMAS;
+export const RECORD_KINDS = Object.keys(RECORD_SCHEMAS) as RecordKind[];
+
+export type BodyOf<K extends RecordKind> = z.infer<(typeof RECORD_SCHEMAS)[K]>;
+
+/** A record as it is held: its kind's fields under an id and a version that counts its changes. */
+export interface StoredRecord<K extends RecordKind = RecordKind> {
+  readonly id: string;
+  readonly kind: K;
+  readonly version: number;
+  readonly body: BodyOf<K>;
+}
+
+export type AnyRecord = { [K in RecordKind]: StoredRecord<K> }[RecordKind];

@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { instantSchema, shaSchema, text, uuidSchema, zoneSchema } from './common';
+
+/** What is known of a picture; its bytes live in the photo store under their hash. */
+export const photoSchema = z.object({
+  sha256: shaSchema,
+  name: text(200).min(1),
+  type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  bytes: z.number().int().positive(),
+  widthPx: z.number().int().positive(),
+  heightPx: z.number().int().positive(),
+  takenAt: instantSchema.nullable().default(null),
+  zone: zoneSchema.nullable().default(null),
+  finding: uuidSchema.nullable().default(null),
+  caption: text(300).default(''),
+  /** True for pictures drawn by the program, which show no real car. */
+  drawn: z.boolean().default(false),
+});
+export type Photo = z.infer<typeof photoSchema>;

@@ -1,0 +1,91 @@
+import { type Both, pick, type Vocabulary } from './vocabulary';
+
+/** Name of each flaw, and the words people say for it in the entry line besides the name and the id. */
+export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say?: readonly string[] }>> = {
+  chip: { name: 'stone chip', cause: 'road', say: ['chip', 'chips', 'stonechip', 'stone chips'] },
+  peppering: { name: 'peppering', cause: 'road', say: ['peppered'] },
+  'scratch-clear': { name: 'scratch in the clear', cause: 'washing', say: ['clear scratch', 'light scratch', 'hairline'] },
+  'scratch-through': { name: { us: 'scratch through the color', gb: 'scratch through the colour' }, cause: 'contact', say: ['scratch', 'scratches', 'deep scratch'] },
+  swirl: { name: 'swirl', cause: 'washing or machine', say: ['swirls', 'swirl marks'] },
+  'burn-through': { name: 'burn-through', cause: 'too much machine polishing', say: ['burnthrough', 'burn through', 'polished through'] },
+  etching: { name: 'etching', cause: 'bird lime, sap or water', say: ['etched', 'bird lime', 'water spots'] },
+  'dust-nib': { name: 'dust nib', cause: 'dirty booth', say: ['nib', 'nibs', 'dust', 'dust nibs'] },
+  'fish-eye': { name: 'fish-eye', cause: 'silicone', say: ['fisheye', 'fish eye', 'fisheyes'] },
+  'solvent-pop': { name: 'solvent pop', cause: 'painted too fast or thick', say: ['pinhole', 'pinholes', 'pop'] },
+  run: { name: 'run', cause: 'painted too wet', say: ['runs', 'sag', 'sags', 'curtain'] },
+  'orange-peel': { name: 'orange peel', cause: 'spray set-up; also factory', say: ['peel texture', 'orangepeel'] },
+  'dry-spray': { name: 'dry spray', cause: 'gun too far', say: ['dryspray'] },
+  'sand-scratches': { name: 'sand scratches', cause: 'coarse preparation', say: ['sanding marks', 'prep scratches'] },
+  blister: { name: 'paint blister', cause: 'moisture, or rust below', say: ['bubble', 'bubbles', 'blisters'] },
+  cracking: { name: 'cracking', cause: 'thick film, filler or age', say: ['crack', 'cracks', 'crazing', 'cracked'] },
+  peeling: { name: 'peeling', cause: 'no adhesion', say: ['peel', 'flaking', 'delaminating', 'lifting'] },
+  fading: { name: 'fading', cause: 'sun', say: ['faded', 'chalking', 'dull', 'chalky'] },
+  overspray: { name: 'overspray', cause: 'repaint', say: [] },
+  'masking-line': { name: 'masking line', cause: 'repaint', say: ['tape line', 'mask line'] },
+  'painted-over': { name: 'painted over', cause: 'repaint without dismantling', say: ['painted rubber', 'painted fasteners'] },
+  'colour-under-chip': { name: { us: 'another color under a chip', gb: 'another colour under a chip' }, cause: { us: 'color change', gb: 'colour change' }, say: ['other colour', 'other color', 'colour under chip', 'color under chip'] },
+  'touch-up': { name: 'touch-up', cause: 'old chip', say: ['touchup', 'blob', 'touch up'] },
+  'colour-mismatch': { name: { us: 'color mismatch', gb: 'colour mismatch' }, cause: 'repaint, or ageing of another material', say: ['mismatch', 'off colour', 'off color', 'colour mismatch', 'color mismatch'] },
+  ding: { name: 'ding', cause: 'door or trolley', say: ['dings', 'door ding'] },
+  dent: { name: 'dent', cause: 'contact', say: ['dents', 'dented'] },
+  crease: { name: 'crease', cause: 'contact', say: ['creases', 'creased'] },
+  wave: { name: 'wave', cause: 'filler or hammer work', say: ['waves', 'wavy', 'ripple', 'ripples'] },
+  'filler-visible': { name: 'filler showing', cause: 'old repair', say: ['filler', 'bondo-like', 'filler edge'] },
+  'gap-uneven': { name: 'uneven gap', cause: 'adjustment, or shape', say: ['uneven gap', 'gap uneven', 'tapered gap'] },
+  proud: { name: 'proud of its neighbour', cause: 'adjustment, or shape', say: ['sits proud', 'high edge'] },
+  drops: { name: 'drops when opened', cause: 'worn hinge', say: ['drop', 'drops when opened'] },
+  'hard-shut': { name: 'must be slammed', cause: 'seal or adjustment', say: ['slam', 'hard to shut', 'must be slammed'] },
+  'impact-damage': { name: 'sign of a past hit', cause: 'collision', say: ['hit', 'impact', 'wrinkled', 'torn'] },
+  'rust-film': { name: 'surface rust', cause: 'bare steel', say: ['surface rust', 'film', 'rust', 'rusty'] },
+  'rust-blister': { name: 'rust blister', cause: 'rust under closed paint', say: ['rust bubble', 'rust bubbles', 'rust blisters'] },
+  'rust-scale': { name: 'rust scale', cause: 'open, pitted rust', say: ['scale', 'scaly', 'pitted rust', 'flaky rust'] },
+  perforated: { name: 'rusted through', cause: 'rust', say: ['hole', 'holes', 'perforated', 'rot', 'rotten', 'rusted through', 'holed'] },
+  'structural-loss': { name: 'structural loss', cause: 'rust in a load path', say: ['structural', 'structural rust', 'no strength'] },
+  galvanic: { name: 'galvanic swelling', cause: 'aluminium against steel', say: ['white corrosion', 'alloy corrosion', 'galvanic'] },
+  'patch-neat': { name: 'neat patch', cause: 'old repair', say: ['patch', 'patched'] },
+  'patch-crude': { name: 'crude patch', cause: 'old repair', say: ['crude patch', 'riveted', 'plate over'] },
+  'fresh-underseal': { name: 'fresh underseal', cause: 'ask why', say: ['new underseal', 'fresh undercoating'] },
+  pitting: { name: 'pitting', cause: 'plating worn or porous', say: ['pits', 'pitted', 'pit'] },
+  'plating-peels': { name: 'plating lifts', cause: 'poor plating, or age', say: ['chrome peeling', 'plating peels', 'chrome lifting'] },
+  cloudy: { name: 'cloudy', cause: 'age', say: ['cloudy', 'hazy', 'bloom'] },
+  bent: { name: 'bent', cause: 'contact', say: ['bend', 'twisted'] },
+  loose: { name: 'loose', cause: 'fixings', say: ['rattles', 'loose'] },
+  'glass-chip': { name: 'chip in the glass', cause: 'road', say: ['glass chip', 'stone in glass'] },
+  'glass-crack': { name: 'crack in the glass', cause: 'stress or contact', say: ['cracked glass', 'glass crack'] },
+  delamination: { name: 'delamination', cause: 'age of laminated glass', say: ['milky', 'milky edge', 'delaminated'] },
+  'glass-scratched': { name: 'scratched glass', cause: 'wipers or film removal', say: ['wiper arc', 'wiper arcs', 'scratched glass'] },
+  moisture: { name: 'moisture inside', cause: 'failed seal', say: ['condensation', 'water in lamp', 'moisture'] },
+  'rubber-hard': { name: 'hardened rubber', cause: 'age', say: ['hard seal', 'hard rubber', 'hardened', 'perished'] },
+  'rubber-torn': { name: 'torn rubber', cause: 'age or wear', say: ['torn seal', 'torn rubber', 'seal torn'] },
+  split: { name: 'split', cause: 'wear', say: ['splits', 'tear', 'ripped', 'rip'] },
+  worn: { name: 'worn', cause: 'use', say: ['wear'] },
+  stained: { name: 'stained', cause: 'water or use', say: ['stain', 'stains'] },
+  dirty: { name: 'dirty', cause: 'use', say: ['dirt', 'grubby'] },
+  sagging: { name: 'sagging', cause: 'age', say: ['sags down', 'fallen', 'hanging', 'sagging'] },
+  damp: { name: 'damp', cause: 'a leak now', say: ['wet', 'moist'] },
+  'dash-cracked': { name: 'cracked dash', cause: 'sun and age', say: ['cracked dash', 'dash crack', 'dash cracks'] },
+  'tire-aged': { name: { us: 'over-age tire', gb: 'over-age tyre' }, cause: 'age', say: ['old tyre', 'old tire', 'aged tyre', 'aged tire'] },
+  'tire-worn': { name: { us: 'worn tire', gb: 'worn tyre' }, cause: 'use', say: ['worn tyre', 'worn tire', 'bald'] },
+  missing: { name: 'missing', say: ['gone', 'absent', 'not there'] },
+  'wrong-part': { name: 'wrong part', cause: 'later change', say: ['wrong', 'incorrect', 'not correct'] },
+  inoperative: { name: 'does not work', say: ['dead', 'not working', 'inop', 'does not work', 'seized', 'stuck'] },
+  'works-poorly': { name: 'works poorly', say: ['slow', 'weak', 'works poorly', 'stiff'] },
+  'leak-damp': { name: 'damp with fluid', say: ['weep', 'weeping', 'seep', 'seeping'] },
+  'leak-drips': { name: 'drips', say: ['drip', 'dripping', 'leak', 'leaks', 'leaking'] },
+  'wiring-altered': { name: 'altered wiring', say: ['bodged wiring', 'wiring altered', 'spliced'] },
+  'number-mismatch': { name: 'number does not match', say: ['mismatch number', 'wrong number', 'non matching'] },
+  'number-unreadable': { name: 'number cannot be read', say: ['unreadable', 'illegible'] },
+  'plate-disturbed': { name: 'plate disturbed', say: ['plate disturbed', 'screwed plate', 'rivets disturbed'] },
+};
+
+/** The flaw's name in the reader's words. */
+export function flawName(id: string, words: Vocabulary): string {
+  const entry = FLAW_WORDS[id];
+  return entry ? pick(entry.name, words) : id;
+}
+
+/** Its usual cause, or an empty string where none is usual. */
+export function flawCause(id: string, words: Vocabulary): string {
+  const cause = FLAW_WORDS[id]?.cause;
+  return cause ? pick(cause, words) : '';
+}
