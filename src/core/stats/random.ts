@@ -1,3 +1,6 @@
+// Looked up once: simulations draw hundreds of thousands of these.
+const { imul, sqrt, log, cos, PI } = Math;
+
 /** A source of uniform numbers in [0, 1). */
 export type Random = () => number;
 
@@ -10,8 +13,8 @@ export function seeded(seed: number): Random {
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;
     let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    t = imul(t ^ (t >>> 15), t | 1);
+    t ^= t + imul(t ^ (t >>> 7), t | 61);
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
@@ -19,5 +22,5 @@ export function seeded(seed: number): Random {
 /** One draw of the standard normal (Box and Muller, Ann. Math. Stat. 29, 1958). */
 export function normalDraw(random: Random): number {
   const u = 1 - random();
-  return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * random());
+  return sqrt(-2 * log(u)) * cos(2 * PI * random());
 }

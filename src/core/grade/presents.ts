@@ -1,0 +1,35 @@
+import type { Plan } from '../body/plan';
+import { flawById } from '../flaws/loss';
+import type { AnyRecord, StoredRecord } from '../records/kinds';
+import { recordsOf } from '../records/reduce';
+import type { GradeTables } from './tables';
+
+/** The nearest distance at which nothing is noticed, and the finding that sets it. */
+export interface Presents {
+  readonly metres: number;
+  readonly finding: string | null;
+}
+
+/**
+ * Distance in m from which a finding can just be told: a full-contrast mark is seen at one minute of arc, less contrast
+ * shortens that (handbook ch. 1; visual angle as in ISO 8596). What the inspector saw wins over the estimate.
+ */
+export function noticedFromM(finding: StoredRecord<'finding'>['body'], metallic: boolean, eye: GradeTables['eye']): number {
+  if (finding.visibleFromM !== null) return finding.visibleFromM;
+  const flaw = flawById(finding.flaw);
+  const contrast = flaw.contrast * (finding.touchedIn ? eye.touchedIn : 1) * (metallic ? eye.metallic : 1);
+  const size = finding.sizeMm ?? flaw.typicalMm;
+  return Math.min(eye.farthestM, eye.mPerMm * size * (contrast <= 0 ? 0 : eye.atNoContrast + (1 - eye.atNoContrast) * contrast) * contrast);
+}
+
+/** How near one may come before the outside shows a fault, from all findings on it. */
+export function presentsCleanFrom(plan: Plan, records: readonly AnyRecord[], tables: GradeTables): Presents {
+  const metallic = recordsOf(records, 'car')[0]?.body.paintType === 'metallic';
+  let best: Presents = { metres: 0, finding: null };
+  for (const f of recordsOf(records, 'finding')) {
+    if (plan.zones.get(f.body.zone)?.view !== 'outside') continue;
+    const metres = noticedFromM(f.body, metallic, tables.eye);
+    if (metres > best.metres) best = { metres: Math.round(metres * 10) / 10, finding: f.id };
+  }
+  return best;
+}

@@ -1,0 +1,79 @@
+import { z } from 'zod';
+
+export const AXES = ['finish', 'fit', 'brightwork', 'metal', 'glass-soft', 'cabin', 'running', 'underside', 'authenticity'] as const;
+export type Axis = (typeof AXES)[number];
+
+export const LENSES = ['keeper', 'tourer', 'show', 'project'] as const;
+export type Lens = (typeof LENSES)[number];
+
+const perAxis = <T extends z.ZodType>(value: T) => z.object(Object.fromEntries(AXES.map((a) => [a, value])) as Record<Axis, T>);
+
+/** Every number the grade rests on. Editable per organisation; each row has unit and source. */
+export const gradeTablesSchema = z.object({
+  source: z.string(),
+  /** Condition (0 to 100) expected of an unseen part: at age 0, lost per decade, not below, and the spread between cars. */
+  expectation: perAxis(z.object({ new: z.number(), perDecade: z.number(), floor: z.number(), sd: z.number().positive() })),
+  /** How alike the unseen parts of one car are, 0 to 1 (share of the variance that is the car's own). */
+  withinCar: z.number().min(0).max(1),
+  /** Condition and its doubt where a look found nothing, and the doubt where it found something. */
+  seen: z.object({ clean: z.number(), cleanSd: z.number(), findingSd: z.number() }),
+  /** Condition lost by measured paint: loss at certainty of filler and of heavy build. */
+  paintLoss: z.object({ filled: z.number(), heavy: z.number() }),
+  /** Authenticity of a panel's paint when it surely is factory, and when it surely is not. */
+  paintOriginality: z.object({ factory: z.number(), repainted: z.number(), sd: z.number(), weight: z.number() }),
+  /** Weight of a structural zone against another of the same area. */
+  structuralWeight: z.number().positive(),
+  /** Weight of a zone by its area: weight = max(floor, √m²). */
+  areaFloor: z.number().positive(),
+  lenses: z.record(z.enum(LENSES), perAxis(z.number().nonnegative())),
+  /** Exponent of the weighted power mean; below 1 so that one bad axis shows. */
+  exponent: z.number().lt(1),
+  /** Caps: whole with structural loss; running with unsafe brakes; authenticity without a chassis number. */
+  gates: z.object({ structuralLoss: z.number(), unsafeBrakes: z.number(), noIdentity: z.number() }),
+  bands: z.array(z.object({ name: z.string(), from: z.number() })),
+  /** Eye: metres per millimetre of a full-contrast mark (one minute of arc), what is left at no contrast, on metallic paint and when touched in; the farthest said. */
+  eye: z.object({ mPerMm: z.number(), atNoContrast: z.number(), metallic: z.number(), touchedIn: z.number(), farthestM: z.number() }),
+  draws: z.number().int().positive(),
+});
+export type GradeTables = z.infer<typeof gradeTablesSchema>;
+
+const expect = (newAt: number, perDecade: number, floor: number, sd: number) => ({ new: newAt, perDecade, floor, sd });
+
+export const DEFAULT_GRADE_TABLES: GradeTables = {
+  source: 'house starting values; eye after one minute of arc (visual acuity 6/6, ISO 8596)',
+  expectation: {
+    finish: expect(96, 6, 52, 17),
+    fit: expect(94, 3, 66, 12),
+    brightwork: expect(95, 6, 52, 17),
+    metal: expect(97, 7, 50, 19),
+    'glass-soft': expect(96, 6, 50, 15),
+    cabin: expect(95, 6, 52, 16),
+    running: expect(95, 6, 50, 18),
+    underside: expect(95, 8, 45, 20),
+    authenticity: expect(92, 4, 58, 20),
+  },
+  withinCar: 0.45,
+  seen: { clean: 96, cleanSd: 3, findingSd: 5 },
+  paintLoss: { filled: 0.45, heavy: 0.15 },
+  paintOriginality: { factory: 98, repainted: 48, sd: 4, weight: 0.5 },
+  structuralWeight: 2,
+  areaFloor: 0.2,
+  lenses: {
+    keeper: { finish: 3, fit: 2, brightwork: 2, metal: 4, 'glass-soft': 1, cabin: 3, running: 2, underside: 3, authenticity: 6 },
+    tourer: { finish: 2, fit: 2, brightwork: 1, metal: 4, 'glass-soft': 2, cabin: 3, running: 6, underside: 4, authenticity: 1 },
+    show: { finish: 6, fit: 4, brightwork: 5, metal: 3, 'glass-soft': 2, cabin: 4, running: 1, underside: 2, authenticity: 2 },
+    project: { finish: 1, fit: 2, brightwork: 3, metal: 6, 'glass-soft': 2, cabin: 2, running: 2, underside: 5, authenticity: 3 },
+  },
+  exponent: -0.5,
+  gates: { structuralLoss: 40, unsafeBrakes: 30, noIdentity: 50 },
+  bands: [
+    { name: 'Exhibit', from: 90 },
+    { name: 'Proud', from: 78 },
+    { name: 'Honest', from: 62 },
+    { name: 'Working', from: 45 },
+    { name: 'Project', from: 25 },
+    { name: 'Donor', from: 0 },
+  ],
+  eye: { mPerMm: 3.44, atNoContrast: 0.12, metallic: 0.6, touchedIn: 0.4, farthestM: 10 },
+  draws: 2000,
+};
