@@ -26,7 +26,7 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
   'colour-under-chip': { name: { us: 'another color under a chip', gb: 'another colour under a chip' }, cause: { us: 'color change', gb: 'colour change' }, say: ['other colour', 'other color', 'colour under chip', 'color under chip'] },
   'touch-up': { name: 'touch-up', cause: 'old chip', say: ['touchup', 'blob', 'touch up'] },
   'colour-mismatch': { name: { us: 'color mismatch', gb: 'colour mismatch' }, cause: 'repaint, or ageing of another material', say: ['mismatch', 'off colour', 'off color', 'colour mismatch', 'color mismatch'] },
-  ding: { name: 'ding', cause: 'door or trolley', say: ['dings', 'door ding'] },
+  ding: { name: 'ding', cause: 'door or trolley', say: ['dings'] },
   dent: { name: 'dent', cause: 'contact', say: ['dents', 'dented'] },
   crease: { name: 'crease', cause: 'contact', say: ['creases', 'creased'] },
   wave: { name: 'wave', cause: 'filler or hammer work', say: ['waves', 'wavy', 'ripple', 'ripples'] },

@@ -1,0 +1,155 @@
+import type { Plan } from '../body/plan';
+import { type Aspect, ASPECTS, type View } from '../body/zone';
+import { FLAW_WORDS } from '@/words/flaws';
+import { ASPECT_WORDS } from '@/words/terms';
+import type { BlockedBy } from '../records/kinds/look';
+
+/** A zone taken apart: its part, its side, its end. */
+export interface ZoneKey {
+  readonly part: string;
+  readonly side: 'left' | 'right' | null;
+  readonly end: 'front' | 'rear' | null;
+}
+
+const ENDS = new Set(['front', 'rear']);
+
+export function zoneKey(slug: string): ZoneKey {
+  const pieces = slug.split('.');
+  const side = (pieces.find((p) => p === 'left' || p === 'right') ?? null) as ZoneKey['side'];
+  const end = (pieces.find((p) => ENDS.has(p)) ?? null) as ZoneKey['end'];
+  return { part: pieces.filter((p) => p !== side && p !== end).join('.'), side, end };
+}
+
+/** What people call the parts, in both vocabularies; several words are matched longest first. */
+export const PART_PHRASES: Readonly<Record<string, readonly string[]>> = {
+  hood: ['hood', 'bonnet'],
+  cowl: ['cowl', 'scuttle'],
+  roof: ['roof'],
+  deck: ['deck', 'deck lid', 'decklid', 'trunk lid', 'boot lid', 'bootlid', 'trunklid'],
+  'deck.inner': ['deck inside', 'boot lid inside', 'trunk lid inside', 'inside boot lid', 'inside trunk lid'],
+  panel: ['panel', 'tail panel', 'nose panel'],
+  valance: ['valance'],
+  bumper: ['bumper', 'bumpers'],
+  grille: ['grille', 'grill'],
+  fender: ['fender', 'wing', 'front wing'],
+  door: ['door'],
+  quarter: ['quarter', 'quarter panel', 'qtr', 'rear wing', 'rear fender'],
+  rocker: ['rocker', 'sill', 'rocker panel'],
+  'rocker.inner': ['inner rocker', 'inner sill'],
+  'pillar.a': ['a pillar', 'a-pillar', 'apillar', 'pillar', 'windscreen pillar', 'windshield pillar'],
+  'glass.windshield': ['windshield', 'windscreen', 'screen', 'front screen'],
+  glass: ['glass', 'side glass', 'window', 'side window', 'door glass', 'quarter glass'],
+  'lamp.head': ['head lamp', 'headlamp', 'head light', 'headlight'],
+  'lamp.tail': ['tail lamp', 'taillamp', 'tail light', 'taillight', 'rear lamp', 'rear light'],
+  wheel: ['wheel', 'tyre', 'tire', 'rim', 'hubcap', 'hub cap', 'wheel trim', 'wheel cover'],
+  crossmember: ['crossmember', 'cross member'],
+  rail: ['rail', 'chassis rail', 'frame rail', 'leg', 'chassis leg'],
+  housing: ['wheel housing', 'wheel arch', 'inner arch', 'wheel tub'],
+  floor: ['floor', 'floor pan', 'floorpan'],
+  tunnel: ['tunnel'],
+  tank: ['tank', 'fuel tank', 'petrol tank', 'gas tank'],
+  'trunk.floor': ['trunk floor', 'boot floor'],
+  'support.radiator': ['radiator support', 'slam panel', 'front support'],
+  radiator: ['radiator', 'rad'],
+  apron: ['apron', 'inner wing', 'inner fender', 'fender apron'],
+  engine: ['engine', 'motor'],
+  battery: ['battery', 'battery tray'],
+  'reservoir.brake': ['brake reservoir', 'brake fluid', 'master cylinder'],
+  bulkhead: ['bulkhead', 'firewall'],
+  dash: ['dash', 'dashboard', 'dash top', 'instruments'],
+  steering: ['steering wheel', 'steering'],
+  card: ['door card', 'door panel', 'door trim', 'card'],
+  carpet: ['carpet', 'footwell', 'mat'],
+  console: ['console'],
+  seat: ['seat', 'bench'],
+  parcel: ['parcel shelf', 'package shelf', 'parcel tray'],
+  headliner: ['headliner', 'headlining', 'roof lining'],
+  'trunk.panel': ['trunk front panel', 'boot front panel', 'seat back panel'],
+  trunk: ['trunk side', 'boot side'],
+  'trunk.mat': ['trunk mat', 'boot mat', 'boot carpet', 'trunk carpet'],
+  'trunk.well': ['spare wheel well', 'spare tire well', 'spare well', 'wheel well', 'spare tyre well'],
+  'trunk.gutter': ['boot gutter', 'trunk gutter', 'gutter'],
+};
+
+/** Names of whole views, for looks at everything in them. */
+export const VIEW_PHRASES: Readonly<Record<View, readonly string[]>> = {
+  outside: ['outside', 'exterior', 'whole outside'],
+  underneath: ['underneath', 'underside', 'under'],
+  engine: ['engine bay', 'enginebay'],
+  cabin: ['cabin', 'interior', 'inside'],
+  trunk: ['trunk', 'boot'],
+};
+
+/** Side and end words; two-letter shorts carry both. The driver's and kerb sides are resolved by the wording. */
+export const SIDE_PHRASES: Readonly<Record<string, { side?: 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off'; end?: 'front' | 'rear'; part?: string }>> = {
+  left: { side: 'left' }, l: { side: 'left' }, lh: { side: 'left' }, lhs: { side: 'left' },
+  right: { side: 'right' }, r: { side: 'right' }, rh: { side: 'right' }, rhs: { side: 'right' },
+  driver: { side: 'driver' }, drivers: { side: 'driver' }, "driver's": { side: 'driver' }, 'driver’s': { side: 'driver' }, 'driver side': { side: 'driver' },
+  passenger: { side: 'passenger' }, passengers: { side: 'passenger' }, "passenger's": { side: 'passenger' }, 'passenger’s': { side: 'passenger' },
+  nearside: { side: 'near' }, ns: { side: 'near' }, 'n/s': { side: 'near' },
+  offside: { side: 'off' }, os: { side: 'off' }, 'o/s': { side: 'off' },
+  front: { end: 'front' }, fr: { end: 'front' }, rear: { end: 'rear' }, back: { end: 'rear' }, tail: { end: 'rear' }, nose: { end: 'front' },
+  lf: { side: 'left', end: 'front' }, fl: { side: 'left', end: 'front' }, rf: { side: 'right', end: 'front' },
+  lr: { side: 'left', end: 'rear' }, rl: { side: 'left', end: 'rear' }, rr: { side: 'right', end: 'rear' },
+  nsf: { side: 'near', end: 'front' }, osf: { side: 'off', end: 'front' }, nsr: { side: 'near', end: 'rear' }, osr: { side: 'off', end: 'rear' },
+  lq: { side: 'left', part: 'quarter' }, rq: { side: 'right', part: 'quarter' }, lqp: { side: 'left', part: 'quarter' }, rqp: { side: 'right', part: 'quarter' },
+  lff: { side: 'left', part: 'fender' }, rff: { side: 'right', part: 'fender' }, lfw: { side: 'left', part: 'fender' }, rfw: { side: 'right', part: 'fender' },
+  lfd: { side: 'left', end: 'front', part: 'door' }, rfd: { side: 'right', end: 'front', part: 'door' },
+  lrd: { side: 'left', end: 'rear', part: 'door' }, rrd: { side: 'right', end: 'rear', part: 'door' },
+  ws: { part: 'glass.windshield' }, 'rear window': { end: 'rear', part: 'glass' }, 'rear screen': { end: 'rear', part: 'glass' }, 'back window': { end: 'rear', part: 'glass' },
+};
+
+export const BLOCKED_PHRASES: Readonly<Record<BlockedBy, readonly string[]>> = {
+  'no-key': ['no key', 'no keys', 'key lost', 'keys lost', 'lost key'],
+  locked: ['locked', 'stuck', 'jammed', 'will not open', "won't open", 'seized shut'],
+  'no-lift': ['no lift', 'no pit', 'no ramp', 'too low'],
+  wet: ['wet', 'rain', 'rained on'],
+  dirty: ['dirty', 'mud', 'muddy', 'dust'],
+  'trim-on': ['trim on', 'carpet on', 'cover on', 'wheel on', 'underseal', 'undercoat'],
+  owner: ['owner', 'not allowed', 'no leave', "owner's wish", 'seller'],
+  weather: ['weather', 'snow', 'ice', 'too cold', 'cold'],
+  time: ['time', 'no time', 'ran out of time'],
+  obstructed: ['obstructed', 'in the way', 'behind tram', 'behind the tram', 'against wall', 'against the wall', 'no room', 'blocked in'],
+  other: ['other'],
+};
+
+/** Phrases that lead to a value, sorted so that the longest is tried first. */
+export type PhraseTable<T> = readonly (readonly [words: readonly string[], value: T])[];
+
+function table<T>(rows: Iterable<readonly [string, T]>): PhraseTable<T> {
+  return [...rows].map(([phrase, value]) => [phrase.split(' '), value] as const).sort((a, b) => b[0].length - a[0].length);
+}
+
+const both = (word: string | { us: string; gb: string }) => (typeof word === 'string' ? [word] : [word.us, word.gb]);
+
+export const FLAW_TABLE: PhraseTable<string> = table(
+  Object.entries(FLAW_WORDS).flatMap(([id, { name, say }]) =>
+    [...new Set([id, id.replaceAll('-', ' '), ...both(name).map((n) => n.toLowerCase()), ...(say ?? [])])].map((p) => [p, id] as const),
+  ),
+);
+export const PART_TABLE: PhraseTable<string> = table(Object.entries(PART_PHRASES).flatMap(([part, phrases]) => phrases.map((p) => [p, part] as const)));
+export const VIEW_TABLE: PhraseTable<View> = table(Object.entries(VIEW_PHRASES).flatMap(([view, phrases]) => phrases.map((p) => [p, view as View] as const)));
+export const SIDE_TABLE = table(Object.entries(SIDE_PHRASES));
+export const BLOCKED_TABLE: PhraseTable<BlockedBy> = table(Object.entries(BLOCKED_PHRASES).flatMap(([why, phrases]) => phrases.map((p) => [p, why as BlockedBy] as const)));
+export const ASPECT_TABLE: PhraseTable<Aspect> = table([
+  ...ASPECTS.flatMap((a) => both(ASPECT_WORDS[a]).map((w) => [w, a] as const)),
+  ['rust', 'corrosion'],
+  ['metal', 'corrosion'],
+  ['chrome', 'brightwork'],
+  ['gaps', 'fit'],
+  ['seal', 'rubber'],
+  ['seals', 'rubber'],
+]);
+
+/** The zones of a plan that a part, side and end can mean. */
+export function zonesMeant(plan: Plan, key: { part: string; side: ZoneKey['side']; end: ZoneKey['end'] }): string[] {
+  const part = key.part === 'fender' && key.end === 'rear' ? 'quarter' : key.part;
+  return [...plan.zones.keys()].filter((slug) => {
+    const z = zoneKey(slug);
+    if (z.part !== part) return false;
+    if (key.side !== null && z.side !== key.side) return false;
+    if (key.end !== null && z.end !== null && z.end !== key.end) return false;
+    return !(key.side === null && key.end !== null && z.end === key.end && z.side !== null && plan.zones.has(part + '.' + key.end));
+  });
+}
+
