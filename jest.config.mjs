@@ -4,7 +4,7 @@ const transform = {
 const shared = {
   transform,
   testEnvironment: 'node',
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^canonicalize$': '<rootDir>/node_modules/canonicalize/lib/canonicalize.js' },
   transformIgnorePatterns: ['/node_modules/(?!(@noble|canonicalize|uuid|better-auth|@better-auth|jose|nanostores|better-call|rou3|defu|kysely|uncrypto|zod)/)'],
 };
 export default {

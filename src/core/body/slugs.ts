@@ -21,10 +21,13 @@ export function editDistance(a: string, b: string): number {
 
 /** The known slug that is spelled most like the given one. */
 export function nearestZone(slug: string, known: Iterable<string> = ALL_ZONES): string {
+  const wanted = slug.toLowerCase();
+  const part = wanted.split('.')[0]!;
   let best = '';
   let bestDistance = Infinity;
   for (const candidate of known) {
-    const d = editDistance(slug.toLowerCase(), candidate);
+    // A slip in the part's own name is likelier to be spelling than a slip that makes another part of it.
+    const d = editDistance(wanted, candidate) + editDistance(part, candidate.split('.')[0]!) * 2;
     if (d < bestDistance) {
       best = candidate;
       bestDistance = d;

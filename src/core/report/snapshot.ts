@@ -1,0 +1,137 @@
+import { z } from 'zod';
+import { planOf } from '../body/plan';
+import { type Grade, gradeCar } from '../grade/grade';
+import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, LENSES } from '../grade/tables';
+import { DEFAULT_PROFILES, type PaintProfile, profileSchema } from '../paint/profiles';
+import { gradeTablesSchema } from '../grade/tables';
+import { estimateSchema } from '../stats/estimate';
+import type { AnyRecord } from '../records/kinds';
+import { type Bundle, bundleSchema, readBundle } from '../records/bundle';
+import { recordsOf } from '../records/reduce';
+import { CAUTIONS, cautionsOf } from './cautions';
+
+export const REPORT_VERSION = 1;
+
+const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
+const chancesSchema = z.object({ factory: z.number(), resprayed: z.number(), heavy: z.number(), filled: z.number() });
+
+/** What is sealed: the records, the tables of numbers used and what was computed from them. */
+export const snapshotSchema = z.object({
+  version: z.literal(REPORT_VERSION),
+  sale: z.object({ name: z.string(), closesOn: z.string().nullable() }),
+  revision: z.number().int().positive(),
+  sealedAt: z.string(),
+  sealedBy: z.string(),
+  bundle: bundleSchema,
+  onYear: z.number().int(),
+  tables: z.object({ grade: gradeTablesSchema, profiles: z.array(profileSchema) }),
+  results: z.object({
+    coverage: z.object({ whole: shareSchema, byView: z.record(z.string(), shareSchema) }),
+    axes: z.array(z.object({ axis: z.enum(AXES), grade: estimateSchema, seen: z.number(), forItsYears: z.number(), capped: z.boolean() })),
+    whole: z.array(z.object({ lens: z.enum(LENSES), grade: estimateSchema, band: z.string(), forItsYears: z.number(), capped: z.boolean() })),
+    gates: z.array(z.string()),
+    presentsCleanFromM: z.number(),
+    paint: z.object({
+      baselineUm: estimateSchema,
+      zones: z.array(
+        z.object({ zone: z.string(), n: z.number(), over: z.number(), none: z.number(), medianUm: estimateSchema, spread: estimateSchema, state: z.record(z.string(), chancesSchema).nullable(), job: z.number().nullable(), enough: z.boolean() }),
+      ),
+      contrasts: z.array(z.object({ zone: z.string(), twin: z.string(), ratio: estimateSchema, p: z.number() })),
+    }),
+    notSeen: z.array(z.object({ zone: z.string(), aspects: z.array(z.string()), why: z.string().nullable() })),
+    cautions: z.array(z.enum(CAUTIONS)),
+    withheld: z.array(z.object({ reason: z.string(), count: z.number().int() })),
+  }),
+});
+export type Snapshot = z.infer<typeof snapshotSchema>;
+
+export interface SnapshotInput {
+  readonly bundle: Bundle;
+  readonly sale: Snapshot['sale'];
+  readonly sealedAt: string;
+  readonly sealedBy: string;
+  readonly onYear: number;
+  readonly tables?: GradeTables;
+  readonly profiles?: readonly PaintProfile[];
+}
+
+/** Seven significant digits: far below any doubt stated, and the same text on every machine. */
+function rounded<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value, (_k, v) => (typeof v === 'number' && !Number.isInteger(v) ? Number(v.toPrecision(7)) : v))) as T;
+}
+
+function notSeen(grade: Grade): Snapshot['results']['notSeen'] {
+  const rows = new Map<string, Snapshot['results']['notSeen'][number]>();
+  for (const { zone, aspect, status, why } of grade.coverage.cells) {
+    if (status !== 'unseen' && status !== 'blocked') continue;
+    const key = `${zone.slug}/${why ?? ''}`;
+    const row = rows.get(key) ?? { zone: zone.slug, aspects: [], why };
+    row.aspects.push(aspect);
+    rows.set(key, row);
+  }
+  return [...rows.values()];
+}
+
+function withheldOf(records: readonly AnyRecord[]): Snapshot['results']['withheld'] {
+  const counts = new Map<string, number>();
+  for (const f of recordsOf(records, 'finding')) if (f.body.withheld) counts.set(f.body.withheld, (counts.get(f.body.withheld) ?? 0) + 1);
+  return [...counts].map(([reason, count]) => ({ reason, count }));
+}
+
+/** The bundle without withheld findings and with only the pictures that the rest speaks of. */
+function published(bundle: Bundle): Bundle {
+  const findings = bundle.records.finding ?? [];
+  const hidden = new Set(findings.filter((f) => f.body.withheld).map((f) => f.id));
+  const photos = (bundle.records.photo ?? []).filter((p) => !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)));
+  const shas = new Set(photos.map((p) => p.body.sha256));
+  return {
+    ...bundle,
+    records: { ...bundle.records, ...(findings.length > 0 && { finding: findings.filter((f) => !hidden.has(f.id)) }), ...(bundle.records.photo && { photo: photos }) },
+    photos: bundle.photos.filter((p) => shas.has(p.sha256)),
+  };
+}
+
+/** Everything a sealed report can be refused for. */
+export type SnapshotRefusal = 'bad-records' | 'no-car' | 'no-plan';
+
+/**
+ * Computes the report of an inspection: the published records with every result drawn from all of them. The grade
+ * counts withheld findings, which are named by reason and number. Refuses an inspection without a car or a plan.
+ */
+export function takeSnapshot(input: SnapshotInput): { ok: true; snapshot: Snapshot } | { ok: false; reason: SnapshotRefusal } {
+  const read = readBundle(input.bundle);
+  if (!read.ok) return { ok: false, reason: 'bad-records' };
+  const car = recordsOf(read.records, 'car')[0]?.body;
+  if (!car) return { ok: false, reason: 'no-car' };
+  const plan = planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering });
+  if (!plan) return { ok: false, reason: 'no-plan' };
+  const tables = input.tables ?? DEFAULT_GRADE_TABLES;
+  const profiles = [...(input.profiles ?? DEFAULT_PROFILES)];
+  const grade = gradeCar({ plan, records: read.records, onYear: input.onYear, tables, profiles });
+  const snapshot: Snapshot = {
+    version: REPORT_VERSION,
+    sale: input.sale,
+    revision: input.bundle.inspection.revision,
+    sealedAt: input.sealedAt,
+    sealedBy: input.sealedBy,
+    bundle: published(input.bundle),
+    onYear: input.onYear,
+    tables: { grade: tables, profiles },
+    results: {
+      coverage: { whole: grade.coverage.whole, byView: grade.coverage.byView },
+      axes: [...grade.axes],
+      whole: [...grade.whole],
+      gates: [...grade.gates],
+      presentsCleanFromM: grade.presents.metres,
+      paint: {
+        baselineUm: grade.paint.baselineUm,
+        zones: grade.paint.zones.map(({ lacks: _l, unreadable: _u, ...z }) => ({ ...z, state: z.state as Record<string, z.infer<typeof chancesSchema>> | null })),
+        contrasts: [...grade.paint.contrasts],
+      },
+      notSeen: notSeen(grade),
+      cautions: cautionsOf(read.records),
+      withheld: withheldOf(read.records),
+    },
+  };
+  return { ok: true, snapshot: rounded(snapshot) };
+}
