@@ -40,7 +40,8 @@ export const METAL_WORDS: Readonly<Record<Metal, Both>> = {
 };
 
 export const STYLE_WORDS: Readonly<Record<string, Both>> = {
-  fastback: { us: 'fastback, two doors', gb: 'fastback, two doors' },
+  fastback: 'fastback, two doors',
+  pickup: 'pickup',
   saloon4: { us: 'sedan, four doors', gb: 'saloon, four doors' },
 };
 

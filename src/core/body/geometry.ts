@@ -43,8 +43,9 @@ export function centroid(outline: readonly Point[]): Point {
   return [cx / (6 * a), cy / (6 * a)];
 }
 
-/** Smallest upright box round the points. */
+/** Smallest upright box round the points; of none, the empty box at the origin. */
 export function boxOf(points: readonly Point[]): Box {
+  if (points.length === 0) return { minX: 0, minY: 0, maxX: 0, maxY: 0 };
   let minX = Infinity;
   let minY = Infinity;
   let maxX = -Infinity;

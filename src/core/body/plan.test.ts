@@ -11,7 +11,7 @@ const ring = (points: readonly Point[]): [number, number][] => points.map(([x, y
 /** Plausible panel areas of a mid-size closed car, m². */
 const PLAUSIBLE: Record<string, [number, number]> = {
   hood: [1.2, 2.2],
-  roof: [0.8, 1.8],
+  roof: [0.6, 1.8],
   deck: [0.6, 1.4],
   'fender.left': [0.4, 0.9],
   'door.left.front': [0.45, 1],
@@ -22,6 +22,7 @@ const PLAUSIBLE: Record<string, [number, number]> = {
 
 describe.each(plans)('plan of the %s', (_slug, plan) => {
   const zones = [...plan.zones.values()];
+  const last = plan.zones.has('quarter.left') ? 'quarter' : 'bed';
 
   it('cuts no piece out of another', () => {
     for (const a of zones) {
@@ -72,7 +73,8 @@ describe.each(plans)('plan of the %s', (_slug, plan) => {
 
   it('has plausible areas', () => {
     for (const [slug, [low, high]] of Object.entries(PLAUSIBLE)) {
-      const area = plan.zones.get(slug)!.areaM2;
+      const area = plan.zones.get(slug)?.areaM2;
+      if (area === undefined) continue;
       expect([slug, area > low && area < high, area]).toEqual([slug, true, area]);
     }
   });
@@ -83,8 +85,8 @@ describe.each(plans)('plan of the %s', (_slug, plan) => {
       expect(lap.length).toBe(zones.filter((z) => z.view === view).length);
       lap.forEach((slug, i) => expect(plan.zones.get(slug)!.lap).toBe(i + 1));
     }
-    expect(plan.lap.outside.indexOf('fender.left')).toBeLessThan(plan.lap.outside.indexOf('quarter.left'));
-    expect(plan.lap.outside.indexOf('quarter.right')).toBeLessThan(plan.lap.outside.indexOf('fender.right'));
+    expect(plan.lap.outside.indexOf('fender.left')).toBeLessThan(plan.lap.outside.indexOf(`${last}.left`));
+    expect(plan.lap.outside.indexOf(`${last}.right`)).toBeLessThan(plan.lap.outside.indexOf('fender.right'));
   });
 
   it('turns sheet places into panel millimetres and back', () => {
@@ -98,9 +100,9 @@ describe.each(plans)('plan of the %s', (_slug, plan) => {
   });
 
   it('measures height upwards on both flanks', () => {
-    for (const slug of ['quarter.left', 'quarter.right']) {
+    for (const slug of [`${last}.left`, `${last}.right`]) {
       const zone = plan.zones.get(slug)!;
-      const wheel = plan.zones.get(slug.replace('quarter', 'wheel').concat('.rear'))!;
+      const wheel = plan.zones.get(slug.replace(last, 'wheel').concat('.rear'))!;
       expect(toPanel(zone, wheel.label).vMm).toBeLessThan(toPanel(zone, zone.label).vMm);
     }
   });

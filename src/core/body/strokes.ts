@@ -54,10 +54,7 @@ export function crossStrip(x0: number, x1: number, half0: number, half1: number,
   ];
 }
 
-/** The left edge of a {@link crossStrip}, front to rear. */
-export function stripLeftEdge(x0: number, x1: number, half0: number, half1: number): Point[] {
-  return [
-    [x0, -half0],
-    [x1, -half1],
-  ];
+/** One cross edge of a {@link crossStrip}, left to right. */
+export function crossEdge(x: number, half: number, bowMm: number): Point[] {
+  return bow([x, -half], [x - 2 * bowMm, 0], [x, half], 14);
 }

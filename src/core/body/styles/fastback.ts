@@ -1,5 +1,5 @@
 import type { Point } from '../geometry';
-import { bow, crossStrip, wheelArch } from '../strokes';
+import { bow, crossEdge, crossStrip, wheelArch } from '../strokes';
 import type { BodyStyle, SeamPiece, ZonePiece } from '../zone';
 import {
   CLOSING,
@@ -84,18 +84,14 @@ const zones: ZonePiece[] = [
 
 const seams: SeamPiece[] = [
   { zones: ['hood', 'fender.left'], onA: [[24 + C, -660], [1400, -710]], onB: fold(hoodEdge) },
-  { zones: ['hood', 'cowl'], onA: strip(1400, 710, 20), onB: strip(1400 + C, 710, 20) },
-  { zones: ['hood', 'panel.front'], onA: strip(24 + C, 660, 16), onB: strip(24, 700, 18) },
+  { zones: ['hood', 'cowl'], onA: crossEdge(1400, 710, 20), onB: crossEdge(1400 + C, 710, 20) },
+  { zones: ['hood', 'panel.front'], onA: crossEdge(24 + C, 660, 16), onB: crossEdge(24, 700, 18) },
   { zones: ['door.left.front', 'fender.left'], onA: fold(shift(frontCut, C)), onB: fold(frontCut) },
   { zones: ['door.left.front', 'quarter.left'], onA: fold(rearCut), onB: fold(shift(rearCut, C)) },
   { zones: ['door.left.front', 'rocker.left'], onA: fold([[1462 + C, LOW], [2602, LOW]]), onB: fold([[1462 + C, 278], [2602, 278]]) },
   { zones: ['deck', 'quarter.left'], onA: [[3520 + C, -596], [4210, -640]], onB: fold(bow([3720, 996], [4000, 930], [4290, 880], 10)) },
-  { zones: ['deck', 'panel.rear'], onA: strip(4210, 640, -26), onB: [[4210 + C + 26, -650 * 0.6 + C + 24], [4210 + C + 26, 650 * 0.6 - C - 24]] },
+  { zones: ['deck', 'panel.rear'], onA: crossEdge(4210, 640, -26), onB: [[4210 + C + 26, -650 * 0.6 + C + 24], [4210 + C + 26, 650 * 0.6 - C - 24]] },
 ];
-
-function strip(x: number, half: number, b: number): Point[] {
-  return bow([x, -half], [x - 2 * b, 0], [x, half], 14);
-}
 
 export const fastback: BodyStyle = {
   slug: 'fastback',

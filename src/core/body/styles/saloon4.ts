@@ -1,5 +1,5 @@
 import type { Point } from '../geometry';
-import { bow, crossStrip, wheelArch } from '../strokes';
+import { bow, crossEdge, crossStrip, wheelArch } from '../strokes';
 import type { BodyStyle, SeamPiece, ZonePiece } from '../zone';
 import {
   CLOSING,
@@ -84,21 +84,17 @@ const zones: ZonePiece[] = [
   ...trunkPieces(3420),
 ];
 
-function strip(x: number, half: number, b: number): Point[] {
-  return bow([x, -half], [x - 2 * b, 0], [x, half], 14);
-}
-
 const seams: SeamPiece[] = [
   { zones: ['hood', 'fender.left'], onA: [[24 + C, -670], [1290, -710]], onB: fold(hoodEdge) },
-  { zones: ['hood', 'cowl'], onA: strip(1290, 710, 18), onB: strip(1290 + C, 710, 18) },
-  { zones: ['hood', 'panel.front'], onA: strip(24 + C, 670, 12), onB: strip(24, 710, 18) },
+  { zones: ['hood', 'cowl'], onA: crossEdge(1290, 710, 18), onB: crossEdge(1290 + C, 710, 18) },
+  { zones: ['hood', 'panel.front'], onA: crossEdge(24 + C, 670, 12), onB: crossEdge(24, 710, 18) },
   { zones: ['door.left.front', 'fender.left'], onA: fold(shift(frontCut, C)), onB: fold(frontCut) },
   { zones: ['door.left.front', 'door.left.rear'], onA: fold(middleCut), onB: fold(shift(middleCut, C)) },
   { zones: ['door.left.rear', 'quarter.left'], onA: fold(rearCut), onB: fold(shift(rearCut, C)) },
   { zones: ['door.left.front', 'rocker.left'], onA: fold([[1350 + C, LOW], [2224, LOW]]), onB: fold([[1350 + C, 278], [2224, 278]]) },
   { zones: ['door.left.rear', 'rocker.left'], onA: fold([[2224 + C, LOW], [2950, LOW]]), onB: fold([[2224 + C, 278], [2950, 278]]) },
   { zones: ['deck', 'quarter.left'], onA: [[3420 + C, -668], [4300, -690]], onB: fold(deckEdge) },
-  { zones: ['deck', 'panel.rear'], onA: strip(4300, 690, -26), onB: [[4300 + C + 26, -690 * 0.6 + C + 24], [4300 + C + 26, 690 * 0.6 - C - 24]] },
+  { zones: ['deck', 'panel.rear'], onA: crossEdge(4300, 690, -26), onB: [[4300 + C + 26, -690 * 0.6 + C + 24], [4300 + C + 26, 690 * 0.6 - C - 24]] },
 ];
 
 export const saloon4: BodyStyle = {

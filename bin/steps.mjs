@@ -1,0 +1,140 @@
+// What the start command and the tests share: telling what happens, running programs, finding free ports.
+import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+export const STATE = path.join(ROOT, '.farvin');
+
+/** A failure that is told in one line; everything else is a fault of ours. */
+export class Plain extends Error {}
+
+export function step(text) {
+  console.log(`· ${text}`);
+}
+
+/** Runs a program to its end. Its output is shown, or kept and shown only when it fails. */
+export function run(command, args, { quiet = false, env = {}, cwd = ROOT } = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio: quiet ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'] });
+    let kept = '';
+    child.stdout?.on('data', (d) => (kept += d));
+    child.stderr?.on('data', (d) => (kept += d));
+    child.on('error', (cause) => reject(new Plain(`${command} could not be started (${cause.code ?? cause.message})`)));
+    child.on('close', (code) => {
+      if (code === 0) return resolve(kept);
+      if (quiet) process.stderr.write(kept.split('\n').slice(-25).join('\n'));
+      reject(new Plain(`${[command, ...args].join(' ').slice(0, 160)} ended with ${code}`));
+    });
+  });
+}
+
+/** Runs a TypeScript file of ours. */
+export function runTs(file, args = [], options = {}) {
+  return run(process.execPath, [path.join(ROOT, 'node_modules', 'tsx', 'dist', 'cli.mjs'), path.join(ROOT, file), ...args], options);
+}
+
+export function freePort() {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+export function portIsFree(port) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+  });
+}
+
+function addTree(hash, at) {
+  if (!existsSync(at)) return;
+  if (statSync(at).isDirectory()) for (const name of readdirSync(at).sort()) addTree(hash, path.join(at, name));
+  else hash.update(path.relative(ROOT, at)).update(readFileSync(at));
+}
+
+/** A hash over files and folders of the project: tells whether something made from them is still right. */
+export function stampOf(...places) {
+  const hash = createHash('sha256');
+  for (const place of places) addTree(hash, path.join(ROOT, place));
+  return hash.digest('hex');
+}
+
+export function readStamp(name) {
+  const file = path.join(STATE, `${name}.stamp`);
+  return existsSync(file) ? readFileSync(file, 'utf8') : '';
+}
+
+export function writeStamp(name, stamp) {
+  mkdirSync(STATE, { recursive: true });
+  writeFileSync(path.join(STATE, `${name}.stamp`), stamp);
+}
+
+/** Installs the packages of the lock file when they are not there yet or the lock has changed. */
+export async function packages() {
+  const stamp = stampOf('package.json', 'package-lock.json');
+  if (existsSync(path.join(ROOT, 'node_modules', '.package-lock.json')) && readStamp('packages') === stamp) return;
+  step('Installing packages from the lock file …');
+  // `npm ci` refuses locks made where other platforms' optional packages cannot be resolved; see docs/decisions/0002.
+  await run('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], { quiet: true, env: { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' } });
+  if (stampOf('package.json', 'package-lock.json') !== stamp) throw new Plain('Installing changed package-lock.json: commit the new lock, or undo the change of package.json.');
+  writeStamp('packages', stamp);
+}
+
+/** Builds the application when its sources changed since the last build. */
+export async function build() {
+  const stamp = stampOf('src', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'package-lock.json');
+  if (existsSync(path.join(ROOT, '.next', 'BUILD_ID')) && readStamp('build') === stamp) return;
+  step('Building the application (about a minute) …');
+  await run(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'build'], { quiet: true, env: { NEXT_TELEMETRY_DISABLED: '1' } });
+  writeStamp('build', stamp);
+}
+
+/** Starts the built application and waits until it answers. */
+export async function serve(port, env) {
+  const child = spawn(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    cwd: ROOT,
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', PORT: String(port), ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  let ended = false;
+  child.on('exit', () => (ended = true));
+  for (let i = 0; i < 150; i++) {
+    if (ended) throw new Plain('The application ended while starting; its message stands above.');
+    const answer = await fetch(`http://127.0.0.1:${port}/sign-in`).catch(() => null);
+    if (answer?.ok) return child;
+    await new Promise((r) => setTimeout(r, 200));
+  }
+  child.kill();
+  throw new Plain('The application did not answer within 30 seconds.');
+}
+
+/** Ends a child and waits until it is gone. */
+export function end(child) {
+  if (!child || child.exitCode !== null || child.signalCode !== null) return Promise.resolve();
+  return new Promise((resolve) => {
+    child.once('exit', resolve);
+    child.kill('SIGTERM');
+  });
+}
+
+/** Debian's package of that name, installed when this account may; else says what to type. */
+export async function debianPackage(name, found) {
+  if (found()) return;
+  const by = `apt-get install -y ${name}`;
+  if (process.getuid?.() !== 0) throw new Plain(`${name} is not installed. Type: sudo ${by}`);
+  step(`Installing ${name} from Debian’s packages …`);
+  const env = { DEBIAN_FRONTEND: 'noninteractive' };
+  await run('apt-get', ['update'], { quiet: true, env });
+  await run('apt-get', ['install', '-y', '--no-install-recommends', name], { quiet: true, env });
+  if (!found()) throw new Plain(`${name} was installed but its programs were not found. Type: ${by}`);
+}

@@ -1,0 +1,77 @@
+// npm test: everything a change must pass, on a machine with nothing but Node and Debian.
+// npm test -- lint types core server e2e: only those.
+import { randomBytes } from 'node:crypto';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { startCluster } from './cluster.mjs';
+import { build, debianPackage, end, freePort, Plain, packages, ROOT, run, runTs, STATE, serve, step } from './steps.mjs';
+
+const PARTS = ['lint', 'types', 'core', 'server', 'e2e'];
+const asked = process.argv.slice(2).filter((a) => !a.startsWith('-'));
+const wanted = asked.length > 0 ? asked : PARTS;
+const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
+
+/** A failing part does not hide what the others say. */
+async function part(name, work) {
+  if (!wanted.includes(name)) return true;
+  step(`${name} …`);
+  const from = Date.now();
+  try {
+    await work();
+    step(`${name} passed (${Math.round((Date.now() - from) / 1000)} s)`);
+    return true;
+  } catch (error) {
+    console.error(error instanceof Plain ? error.message : error);
+    step(`${name} FAILED`);
+    return false;
+  }
+}
+
+async function browserTests(cluster) {
+  await debianPackage('chromium', () => existsSync('/usr/bin/chromium'));
+  await build();
+  const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-photos-'));
+  const port = await freePort();
+  const env = { DATABASE_URL: cluster.url('e2e'), FARVIN_SECRET: randomBytes(32).toString('hex'), PHOTO_STORE: photos, FARVIN_URL: `http://127.0.0.1:${port}` };
+  await runTs('bin/create-database.ts', ['e2e'], { env: { DATABASE_URL: cluster.url('postgres') } });
+  await runTs('bin/migrate.ts', [], { env });
+  await runTs('demo/seed.ts', [], { env });
+  const server = await serve(port, env);
+  try {
+    await run(bin('playwright'), ['test', ...process.argv.slice(2).filter((a) => a.startsWith('-'))], { env: { ...env, CI: 'true' } });
+  } finally {
+    await end(server);
+    rmSync(photos, { recursive: true, force: true });
+  }
+}
+
+async function main() {
+  const odd = asked.find((a) => !PARTS.includes(a));
+  if (odd) throw new Plain(`Unknown part ${odd}. Parts: ${PARTS.join(' ')}`);
+  await packages();
+  const results = [];
+  results.push(await part('lint', () => run(bin('biome'), ['check', '--error-on-warnings', '--max-diagnostics=40', '.'])));
+  results.push(await part('types', () => run(bin('tsc'), ['--noEmit'])));
+  results.push(await part('core', () => run(bin('jest'), ['--selectProjects', 'core'])));
+  if (wanted.includes('server') || wanted.includes('e2e')) {
+    step('Starting a throw-away PostgreSQL …');
+    const cluster = await startCluster(STATE, { throwAway: true });
+    const stop = () => cluster.stop().then(() => process.exit(1));
+    process.on('SIGINT', stop);
+    process.on('SIGTERM', stop);
+    try {
+      results.push(await part('server', () => run(bin('jest'), ['--selectProjects', 'server', '--runInBand'], { env: { FARVIN_TEST_SERVER: cluster.url('postgres'), FARVIN_SECRET: 'x'.repeat(40) } })));
+      results.push(await part('e2e', () => browserTests(cluster)));
+    } finally {
+      await cluster.stop();
+    }
+  }
+  if (results.includes(false)) process.exit(1);
+  step('All passed.');
+}
+
+main().catch((error) => {
+  console.error(error instanceof Plain ? error.message : error);
+  process.exit(1);
+});

@@ -1,0 +1,16 @@
+import { mayManage } from '@/data/actor';
+import { db } from '@/data/db';
+import { notFound, problem, route } from '@/server/api';
+import { type SealRefusal, sealInspection } from '@/server/sealing';
+
+const SAYS: Record<Exclude<SealRefusal, 'not-found'>, string> = {
+  'already-sealed': 'This report is sealed already.',
+  'changed-meanwhile': 'Something was entered while the report was computed. Look at it once more, then seal.',
+  incomplete: 'The car and at least one visit must be stated before the report can be sealed.',
+};
+
+export const POST = route<{ id: string }>(mayManage, async ({ actor, params }) => {
+  const sealed = await sealInspection(db(), actor, params.id, new Date());
+  if (sealed.ok) return Response.json({ ok: true, sha256: sealed.report.sha256 });
+  return sealed.reason === 'not-found' ? notFound() : problem(409, sealed.reason, SAYS[sealed.reason]);
+});

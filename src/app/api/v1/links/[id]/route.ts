@@ -1,0 +1,6 @@
+import { mayManage } from '@/data/actor';
+import { db } from '@/data/db';
+import { withdrawLink } from '@/data/seals';
+import { notFound, route } from '@/server/api';
+
+export const DELETE = route<{ id: string }>(mayManage, async ({ actor, params }) => ((await withdrawLink(db(), actor, params.id, new Date())) ? Response.json({ ok: true }) : notFound()));

@@ -1,0 +1,9 @@
+import { notFound } from '@/server/api';
+import { openReport } from '@/server/public-report';
+
+export async function GET(_request: Request, context: { params: Promise<{ token: string }> }): Promise<Response> {
+  const report = await openReport((await context.params).token);
+  if (!report) return notFound();
+  const name = `lot-${report.snapshot.bundle.lot.number}-revision-${report.snapshot.revision}.farvin-report.json`;
+  return new Response(report.text, { headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } });
+}

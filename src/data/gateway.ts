@@ -1,0 +1,171 @@
+import { and, eq, inArray, sql } from 'drizzle-orm';
+import type { ChangeResult } from '@/core/records/change';
+import { type CheckedChange, checkChange } from '@/core/records/check-change';
+import type { Actor } from './actor';
+import { contentHash, logHash } from './change-hash';
+import type { Db, Tx } from './db';
+import { changeLog, inspection, photoFile, record } from './tables/farvin';
+
+interface Held {
+  kind: string;
+  version: number;
+  body: unknown;
+}
+
+interface LogRow {
+  readonly row: typeof changeLog.$inferInsert;
+}
+
+/** State of one batch while it is worked through in memory, inside its transaction. */
+interface Batch {
+  readonly actor: Actor;
+  readonly inspectionId: string;
+  readonly at: Date;
+  readonly records: Map<string, Held>;
+  readonly known: Map<string, { contentHash: string; version: number }>;
+  readonly photos: Set<string>;
+  readonly log: LogRow[];
+  readonly touched: Set<string>;
+  head: string;
+  style: string | null;
+}
+
+/**
+ * The one way in for changes. Takes them in order in one transaction: actor, seal, schema and version are checked, the
+ * record and the log line written together. `applied` means committed. Returns null when the actor's organisation has
+ * no such inspection. A change that is rejected or in conflict changes nothing; the others go on.
+ */
+export async function takeChanges(db: Db, actor: Actor, inspectionId: string, changes: readonly unknown[], at: Date): Promise<ChangeResult[] | null> {
+  return db.transaction(async (tx) => {
+    const [head] = await tx
+      .select()
+      .from(inspection)
+      .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)))
+      .for('update');
+    if (!head) return null;
+    const batch = await openBatch(tx, actor, inspectionId, changes, head.logHead, at);
+    const results = changes.map((c) => (head.state === 'sealed' ? sealedAnswer(c, batch) : takeOne(c, batch)));
+    await commitBatch(tx, batch);
+    return results;
+  });
+}
+
+const textOf = (value: unknown, key: string): string | null => {
+  const v = typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[key] : undefined;
+  return typeof v === 'string' ? v : null;
+};
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
+const uuids = (changes: readonly unknown[], key: string) => [...new Set(changes.map((c) => textOf(c, key)).filter((v): v is string => v !== null && UUID.test(v)))];
+
+async function openBatch(tx: Tx, actor: Actor, inspectionId: string, changes: readonly unknown[], head: string, at: Date): Promise<Batch> {
+  const recordIds = uuids(changes, 'record');
+  const changeIds = uuids(changes, 'id');
+  const shas = changes.flatMap((c) => (textOf(c, 'kind') === 'photo' ? [textOf((c as { body?: unknown }).body, 'sha256')] : [])).filter((s): s is string => s !== null && s.length === 64);
+  const present = recordIds.length === 0 ? [] : await tx.select().from(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, recordIds)));
+  const before =
+    changeIds.length === 0
+      ? []
+      : await tx
+          .select({ changeId: changeLog.changeId, contentHash: changeLog.contentHash, version: changeLog.version })
+          .from(changeLog)
+          .where(and(eq(changeLog.inspectionId, inspectionId), inArray(changeLog.changeId, changeIds)));
+  const pictures = shas.length === 0 ? [] : await tx.select({ sha: photoFile.sha256 }).from(photoFile).where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas)));
+  const [car] = await tx.select({ body: record.body }).from(record).where(and(eq(record.inspectionId, inspectionId), eq(record.kind, 'car')));
+  return {
+    actor,
+    inspectionId,
+    at,
+    records: new Map(present.map((r) => [r.id, { kind: r.kind, version: r.version, body: r.body }])),
+    known: new Map(before.map((b) => [b.changeId, b])),
+    photos: new Set(pictures.map((p) => p.sha)),
+    log: [],
+    touched: new Set(),
+    head,
+    style: textOf(car?.body, 'style'),
+  };
+}
+
+/** A sealed inspection takes nothing more, but still knows what it took before. */
+function sealedAnswer(input: unknown, batch: Batch): ChangeResult {
+  const id = textOf(input, 'id') ?? '';
+  const known = batch.known.get(id);
+  const checked = known ? checkChange(input, { style: batch.style }) : null;
+  if (known && checked?.ok && contentHash(checked.change) === known.contentHash) return { id, status: 'duplicate', version: known.version };
+  return { id: id.slice(0, 64), status: 'rejected', reason: 'sealed', message: 'This report is sealed. Start a new revision to correct it.' };
+}
+
+function takeOne(input: unknown, batch: Batch): ChangeResult {
+  const checked = checkChange(input, { style: batch.style });
+  if (!checked.ok) return checked.rejection;
+  const { change } = checked;
+  const hash = contentHash(change);
+  const known = batch.known.get(change.id);
+  if (known) {
+    if (known.contentHash === hash) return { id: change.id, status: 'duplicate', version: known.version };
+    return { id: change.id, status: 'rejected', reason: 'reused-id', message: 'A change with this id was taken before with another content.' };
+  }
+  const present = batch.records.get(change.record);
+  if (present && present.kind !== change.kind) {
+    return { id: change.id, status: 'rejected', reason: 'wrong-kind', message: `This record is a ${present.kind}, not a ${change.kind}.` };
+  }
+  if ((present?.version ?? 0) !== change.base) {
+    return { id: change.id, status: 'conflict', present: present ? { version: present.version, body: present.body } : null };
+  }
+  const sha = change.op === 'put' && change.kind === 'photo' ? textOf(change.body, 'sha256') : null;
+  if (sha !== null && !batch.photos.has(sha)) {
+    return { id: change.id, status: 'rejected', reason: 'unknown-photo', message: 'This picture has not arrived yet. Send the picture first.', path: 'sha256' };
+  }
+  if (change.op === 'put' && change.kind === 'car' && !present && batch.style !== null) {
+    return { id: change.id, status: 'rejected', reason: 'invalid', message: 'This inspection already has its car; change that record.', path: 'record' };
+  }
+  return apply(change, hash, present, batch);
+}
+
+function apply(change: CheckedChange, hash: string, present: Held | undefined, batch: Batch): ChangeResult {
+  const version = change.base + 1;
+  const after = change.op === 'put' ? change.body : null;
+  if (change.op === 'put') batch.records.set(change.record, { kind: change.kind, version, body: change.body });
+  else batch.records.delete(change.record);
+  if (change.kind === 'car' && change.op === 'put') batch.style = textOf(change.body, 'style');
+  batch.touched.add(change.record);
+  batch.known.set(change.id, { contentHash: hash, version });
+  const line = {
+    inspectionId: batch.inspectionId,
+    changeId: change.id,
+    contentHash: hash,
+    actorId: batch.actor.userId,
+    at: batch.at.toISOString(),
+    op: change.op,
+    kind: change.kind,
+    recordId: change.record,
+    version,
+    before: present?.body ?? null,
+    after,
+  };
+  const previousHash = batch.head;
+  batch.head = logHash(previousHash, line);
+  batch.log.push({ row: { ...line, at: batch.at, orgId: batch.actor.orgId, previousHash, hash: batch.head } });
+  return { id: change.id, status: 'applied', version };
+}
+
+async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
+  if (batch.log.length === 0) return;
+  const { inspectionId, actor } = batch;
+  const gone = [...batch.touched].filter((id) => !batch.records.has(id));
+  const kept = [...batch.touched].flatMap((id) => {
+    const held = batch.records.get(id);
+    return held ? [{ inspectionId, id, orgId: actor.orgId, kind: held.kind, version: held.version, body: held.body }] : [];
+  });
+  if (gone.length > 0) await tx.delete(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, gone)));
+  if (kept.length > 0) {
+    await tx
+      .insert(record)
+      .values(kept)
+      .onConflictDoUpdate({ target: [record.inspectionId, record.id], set: { version: sql`excluded.version`, body: sql`excluded.body` } });
+  }
+  await tx.insert(changeLog).values(batch.log.map((l) => l.row));
+  await tx
+    .update(inspection)
+    .set({ logHead: batch.head, changeCount: sql`${inspection.changeCount} + ${batch.log.length}` })
+    .where(eq(inspection.id, inspectionId));
+}

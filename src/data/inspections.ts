@@ -1,0 +1,62 @@
+import { and, desc, eq } from 'drizzle-orm';
+import { type Bundle, writeBundle } from '@/core/records/bundle';
+import type { AnyRecord } from '@/core/records/kinds';
+import type { Actor } from './actor';
+import type { Db } from './db';
+import { inspection, type InspectionState, lot, record, sale } from './tables/farvin';
+
+export interface InspectionHead {
+  readonly id: string;
+  readonly revision: number;
+  readonly state: InspectionState;
+  readonly changeCount: number;
+  readonly lot: { id: string; number: number; title: string; reportDueOn: string | null };
+  readonly sale: { id: string; name: string; place: string; currency: string; opensOn: string | null; closesOn: string | null };
+}
+
+const columns = {
+  id: inspection.id,
+  revision: inspection.revision,
+  state: inspection.state,
+  changeCount: inspection.changeCount,
+  lot: { id: lot.id, number: lot.number, title: lot.title, reportDueOn: lot.reportDueOn },
+  sale: { id: sale.id, name: sale.name, place: sale.place, currency: sale.currency, opensOn: sale.opensOn, closesOn: sale.closesOn },
+};
+
+const heads = (db: Db) => db.select(columns).from(inspection).innerJoin(lot, eq(lot.id, inspection.lotId)).innerJoin(sale, eq(sale.id, lot.saleId));
+
+/** One inspection of the actor's organisation, or null. */
+export async function inspectionHead(db: Db, actor: Actor, id: string): Promise<InspectionHead | null> {
+  const [row] = await heads(db).where(and(eq(inspection.id, id), eq(inspection.orgId, actor.orgId)));
+  return row ?? null;
+}
+
+/** The newest inspection of a lot, or null. */
+export async function currentInspection(db: Db, actor: Actor, lotId: string): Promise<InspectionHead | null> {
+  const [row] = await heads(db).where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId))).orderBy(desc(inspection.revision)).limit(1);
+  return row ?? null;
+}
+
+/** All revisions of a lot, newest first. */
+export async function revisionsOf(db: Db, actor: Actor, lotId: string): Promise<InspectionHead[]> {
+  return heads(db).where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId))).orderBy(desc(inspection.revision));
+}
+
+/** All records of an inspection, in the order they were made. */
+export async function recordsOfInspection(db: Db, actor: Actor, id: string): Promise<AnyRecord[]> {
+  const rows = await db
+    .select({ id: record.id, kind: record.kind, version: record.version, body: record.body })
+    .from(record)
+    .where(and(eq(record.inspectionId, id), eq(record.orgId, actor.orgId)))
+    .orderBy(record.id);
+  return rows as AnyRecord[];
+}
+
+/** The inspection as an open bundle. */
+export function bundleOf(head: InspectionHead, records: readonly AnyRecord[]): Bundle {
+  return writeBundle(
+    { id: head.lot.id, number: head.lot.number, title: head.lot.title, sale: head.sale.name },
+    { id: head.id, revision: head.revision, state: head.state },
+    records,
+  );
+}

@@ -1,0 +1,65 @@
+import { boolean, index, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
+
+const instant = (name: string) => timestamp(name, { withTimezone: true });
+
+/** Tables of the sign-in library, in the shape it expects. */
+export const user = pgTable('user', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  email: text('email').notNull().unique(),
+  emailVerified: boolean('email_verified').notNull().default(false),
+  image: text('image'),
+  createdAt: instant('created_at').notNull().defaultNow(),
+  updatedAt: instant('updated_at').notNull().defaultNow(),
+});
+
+export const session = pgTable(
+  'session',
+  {
+    id: text('id').primaryKey(),
+    expiresAt: instant('expires_at').notNull(),
+    token: text('token').notNull().unique(),
+    createdAt: instant('created_at').notNull().defaultNow(),
+    updatedAt: instant('updated_at').notNull().defaultNow(),
+    ipAddress: text('ip_address'),
+    userAgent: text('user_agent'),
+    userId: text('user_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
+  },
+  (t) => [index('session_user').on(t.userId)],
+);
+
+export const account = pgTable(
+  'account',
+  {
+    id: text('id').primaryKey(),
+    accountId: text('account_id').notNull(),
+    providerId: text('provider_id').notNull(),
+    userId: text('user_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
+    accessToken: text('access_token'),
+    refreshToken: text('refresh_token'),
+    idToken: text('id_token'),
+    accessTokenExpiresAt: instant('access_token_expires_at'),
+    refreshTokenExpiresAt: instant('refresh_token_expires_at'),
+    scope: text('scope'),
+    password: text('password'),
+    createdAt: instant('created_at').notNull().defaultNow(),
+    updatedAt: instant('updated_at').notNull().defaultNow(),
+  },
+  (t) => [index('account_user').on(t.userId)],
+);
+
+export const verification = pgTable('verification', {
+  id: text('id').primaryKey(),
+  identifier: text('identifier').notNull(),
+  value: text('value').notNull(),
+  expiresAt: instant('expires_at').notNull(),
+  createdAt: instant('created_at').notNull().defaultNow(),
+  updatedAt: instant('updated_at').notNull().defaultNow(),
+});
+
+/** Sign-in attempts that failed, by a hash of the address tried; for limiting them. */
+export const signInFailure = pgTable(
+  'sign_in_failure',
+  { who: text('who').notNull(), at: instant('at').notNull().defaultNow() },
+  (t) => [index('sign_in_failure_who').on(t.who, t.at)],
+);

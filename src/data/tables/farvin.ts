@@ -1,0 +1,171 @@
+import { sql } from 'drizzle-orm';
+import { bigserial, check, date, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import { RECORD_KINDS } from '@/core/records/kinds';
+import { user } from './auth';
+
+const instant = (name: string) => timestamp(name, { withTimezone: true });
+const oneOf = (column: string, values: readonly string[]) => sql.raw(`${column} in (${values.map((v) => `'${v}'`).join(', ')})`);
+
+export const ROLES = ['inspector', 'manager', 'viewer'] as const;
+export type Role = (typeof ROLES)[number];
+
+export const organisation = pgTable('organisation', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  /** Ed25519 key pair with which the organisation's reports are sealed, hexadecimal. */
+  sealSecret: text('seal_secret').notNull(),
+  sealPublic: text('seal_public').notNull(),
+});
+
+export const membership = pgTable(
+  'membership',
+  {
+    userId: text('user_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    role: text('role').$type<Role>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.userId, t.orgId] }), check('membership_role', oneOf('role', ROLES))],
+);
+
+/** An organisation's own tables of domain numbers, replacing the shipped ones by name. */
+export const orgTable = pgTable(
+  'org_table',
+  { orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }), name: text('name').notNull(), value: jsonb('value').notNull() },
+  (t) => [primaryKey({ columns: [t.orgId, t.name] })],
+);
+
+export const sale = pgTable(
+  'sale',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    name: text('name').notNull(),
+    place: text('place').notNull().default(''),
+    currency: text('currency').notNull().default('VK'),
+    opensOn: date('opens_on'),
+    closesOn: date('closes_on'),
+  },
+  (t) => [index('sale_org').on(t.orgId)],
+);
+
+export const lot = pgTable(
+  'lot',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    saleId: uuid('sale_id').notNull().references(() => sale.id, { onDelete: 'cascade' }),
+    number: integer('number').notNull(),
+    title: text('title').notNull(),
+    reportDueOn: date('report_due_on'),
+    keeper: text('keeper').notNull().default(''),
+  },
+  (t) => [unique('lot_number').on(t.saleId, t.number), index('lot_org_sale').on(t.orgId, t.saleId, t.number)],
+);
+
+export const INSPECTION_STATES = ['draft', 'reviewed', 'sealed'] as const;
+export type InspectionState = (typeof INSPECTION_STATES)[number];
+
+export const inspection = pgTable(
+  'inspection',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    lotId: uuid('lot_id').notNull().references(() => lot.id, { onDelete: 'cascade' }),
+    revision: integer('revision').notNull(),
+    state: text('state').$type<InspectionState>().notNull().default('draft'),
+    createdAt: instant('created_at').notNull().defaultNow(),
+    /** Number of changes taken, and the hash of the last log line. */
+    changeCount: integer('change_count').notNull().default(0),
+    logHead: text('log_head').notNull().default(''),
+    /** What the Yard shows, computed from the records; stale when `summaryCount` lags behind. */
+    summary: jsonb('summary'),
+    summaryCount: integer('summary_count').notNull().default(-1),
+  },
+  (t) => [unique('inspection_revision').on(t.lotId, t.revision), index('inspection_org').on(t.orgId), check('inspection_state', oneOf('state', INSPECTION_STATES))],
+);
+
+export const record = pgTable(
+  'record',
+  {
+    inspectionId: uuid('inspection_id').notNull().references(() => inspection.id, { onDelete: 'cascade' }),
+    id: uuid('id').notNull(),
+    orgId: uuid('org_id').notNull(),
+    kind: text('kind').notNull(),
+    version: integer('version').notNull(),
+    body: jsonb('body').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.inspectionId, t.id] }),
+    check('record_kind', oneOf('kind', RECORD_KINDS)),
+    check('record_version', sql`version > 0`),
+    uniqueIndex('record_one_car').on(t.inspectionId).where(sql`kind = 'car'`),
+  ],
+);
+
+/** Every change ever taken, with what was before and after; a trigger refuses updates and deletes. */
+export const changeLog = pgTable(
+  'change_log',
+  {
+    seq: bigserial('seq', { mode: 'number' }).primaryKey(),
+    inspectionId: uuid('inspection_id').notNull().references(() => inspection.id),
+    orgId: uuid('org_id').notNull(),
+    changeId: uuid('change_id').notNull(),
+    contentHash: text('content_hash').notNull(),
+    actorId: text('actor_id').notNull(),
+    at: instant('at').notNull(),
+    op: text('op').notNull(),
+    kind: text('kind').notNull(),
+    recordId: uuid('record_id').notNull(),
+    version: integer('version').notNull(),
+    before: jsonb('before'),
+    after: jsonb('after'),
+    previousHash: text('previous_hash').notNull(),
+    hash: text('hash').notNull(),
+  },
+  (t) => [unique('change_once').on(t.inspectionId, t.changeId), index('change_log_inspection').on(t.inspectionId, t.seq)],
+);
+
+export const photoFile = pgTable(
+  'photo_file',
+  {
+    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    sha256: text('sha256').notNull(),
+    type: text('type').notNull(),
+    bytes: integer('bytes').notNull(),
+    widthPx: integer('width_px').notNull(),
+    heightPx: integer('height_px').notNull(),
+    takenAt: instant('taken_at'),
+  },
+  (t) => [primaryKey({ columns: [t.orgId, t.sha256] })],
+);
+
+export const seal = pgTable(
+  'seal',
+  {
+    inspectionId: uuid('inspection_id').primaryKey().references(() => inspection.id),
+    orgId: uuid('org_id').notNull(),
+    sealedAt: instant('sealed_at').notNull(),
+    sealedBy: text('sealed_by').notNull(),
+    sha256: text('sha256').notNull(),
+    /** The whole report file as text, exactly as sealed. */
+    report: text('report').notNull(),
+  },
+  (t) => [index('seal_org').on(t.orgId)],
+);
+
+export const shareLink = pgTable(
+  'share_link',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    lotId: uuid('lot_id').notNull().references(() => lot.id, { onDelete: 'cascade' }),
+    /** SHA-256 of the link's token; the token itself is shown once and not kept. */
+    tokenHash: text('token_hash').notNull().unique(),
+    label: text('label').notNull().default(''),
+    createdBy: text('created_by').notNull(),
+    createdAt: instant('created_at').notNull().defaultNow(),
+    expiresAt: instant('expires_at'),
+    withdrawnAt: instant('withdrawn_at'),
+  },
+  (t) => [index('share_link_lot').on(t.orgId, t.lotId)],
+);

@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { type Actor, actorOf } from '@/data/actor';
+import { db } from '@/data/db';
+import { auth } from './auth';
+
+/** An answer for a program: what happened and what to do, never a stack or a query. */
+export function problem(status: number, reason: string, message: string): Response {
+  return Response.json({ ok: false, reason, message }, { status });
+}
+
+export const notFound = () => problem(404, 'not-found', 'There is nothing here for you under this address.');
+
+/** Whether a request that changes something comes from a page of this very host. */
+export function sameOrigin(request: Request): boolean {
+  const origin = request.headers.get('origin');
+  if (origin === null) return request.headers.get('sec-fetch-site') !== 'cross-site';
+  try {
+    return new URL(origin).host === (request.headers.get('x-forwarded-host') ?? request.headers.get('host'));
+  } catch {
+    return false;
+  }
+}
+
+type Handler<P> = (given: { actor: Actor; request: Request; params: P }) => Promise<Response>;
+
+/**
+ * Wraps a route: 403 for another origin, 401 for a stranger, 403 where the role may not, 404 for ids that are none;
+ * unforeseen failures answer 500 without telling their inside.
+ */
+export function route<P extends Record<string, string> = Record<string, never>>(may: (actor: Actor) => boolean, handler: Handler<P>) {
+  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      const writes = !['GET', 'HEAD'].includes(request.method);
+      if (writes && !sameOrigin(request)) return problem(403, 'foreign-origin', 'This request comes from another site.');
+      const session = await auth().api.getSession({ headers: request.headers });
+      const actor = session ? await actorOf(db(), session.user.id) : null;
+      if (!actor) return problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
+      if (!may(actor)) return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
+      const params = await context.params;
+      for (const [key, value] of Object.entries(params)) if (key.endsWith('id') && !z.uuid().safeParse(value).success) return notFound();
+      return await handler({ actor, request, params });
+    } catch (error) {
+      console.error('request failed:', error instanceof Error ? error.name : 'unknown');
+      return problem(500, 'failed', 'Something went wrong here. Nothing was changed; try again.');
+    }
+  };
+}
+
+export const anyone = () => true;
+
+/** Reads a JSON body of limited size, or the answer that refuses it. */
+export async function jsonBody(request: Request, maxBytes = 4_000_000): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
+  const length = Number(request.headers.get('content-length') ?? 0);
+  if (length > maxBytes) return { ok: false, response: problem(413, 'too-large', 'The request is too large.') };
+  const text = await request.text();
+  if (text.length > maxBytes) return { ok: false, response: problem(413, 'too-large', 'The request is too large.') };
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch {
+    return { ok: false, response: problem(400, 'malformed', 'The request is not JSON. Nothing was changed.') };
+  }
+}

@@ -1,0 +1,55 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { planOf } from '@/core/body/plan';
+import { gradeCar } from '@/core/grade/grade';
+import { recordsOf } from '@/core/records/reduce';
+import { missingFrom } from '@/core/report/missing';
+import { type ReportFile, sealSnapshot } from '@/core/report/seal';
+import { takeSnapshot } from '@/core/report/snapshot';
+import type { Actor } from '@/data/actor';
+import type { Db } from '@/data/db';
+import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
+import { orgTables } from '@/data/org-tables';
+import { keepSeal, sealKeys } from '@/data/seals';
+
+export type SealRefusal = 'not-found' | 'already-sealed' | 'changed-meanwhile' | 'incomplete';
+
+/** The year by which a car's age counts: that of the sale, else of today. */
+export function saleYear(closesOn: string | null, now: Date): number {
+  return closesOn ? Number(closesOn.slice(0, 4)) : now.getUTCFullYear();
+}
+
+/** Computes, signs and stores the report of an inspection, which is unchangeable from then on. */
+export async function sealInspection(db: Db, actor: Actor, inspectionId: string, now: Date): Promise<{ ok: true; report: ReportFile } | { ok: false; reason: SealRefusal }> {
+  const head = await inspectionHead(db, actor, inspectionId);
+  if (!head) return { ok: false, reason: 'not-found' };
+  if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
+  const records = await recordsOfInspection(db, actor, inspectionId);
+  const tables = await orgTables(db, actor);
+  const onYear = saleYear(head.sale.closesOn, now);
+  const car = recordsOf(records, 'car')[0]?.body;
+  const plan = car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+  const grade = plan ? gradeCar({ plan, records, onYear, tables: tables.grade, profiles: tables.profiles }) : null;
+  if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks)) return { ok: false, reason: 'incomplete' };
+  const taken = takeSnapshot({
+    bundle: { ...bundleOf(head, records), inspection: { id: head.id, revision: head.revision, state: 'sealed' } },
+    sale: { name: head.sale.name, closesOn: head.sale.closesOn },
+    sealedAt: now.toISOString(),
+    sealedBy: actor.name,
+    onYear,
+    tables: tables.grade,
+    profiles: tables.profiles,
+  });
+  if (!taken.ok) return { ok: false, reason: 'incomplete' };
+  const report = await sealSnapshot(taken.snapshot, (await sealKeys(db, actor)).secret);
+  const kept = await keepSeal(db, actor, inspectionId, head.changeCount, { sealedAt: now, sealedBy: actor.name, sha256: report.sha256, report: JSON.stringify(report) });
+  return kept.ok ? { ok: true, report } : kept;
+}
+
+/** A new unguessable link token, 192 bits. */
+export function newToken(): string {
+  return randomBytes(24).toString('base64url');
+}
+
+export function tokenHash(token: string): string {
+  return createHash('sha256').update(`farvin-link:${token}`).digest('hex');
+}
