@@ -55,6 +55,8 @@ async function main() {
     server.on('exit', () => stop(1));
     console.log(`\nFarvin is running: http://127.0.0.1:${port}\n`);
     console.log(readFileSync(path.join(ROOT, 'demo', 'sign-ins.txt'), 'utf8'));
+    const link = path.join(env.PHOTO_STORE, 'demo-link.txt');
+    if (existsSync(link)) console.log(`A sealed report, as a bidder opens it: http://127.0.0.1:${port}${readFileSync(link, 'utf8').trim()}\n`);
     console.log('Ctrl-C stops it.');
   } catch (error) {
     console.error(error instanceof Plain ? error.message : error);

@@ -1,4 +1,4 @@
-import path from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { migrate } from 'drizzle-orm/postgres-js/migrator';
 import { connect } from '../src/data/db';
 
@@ -7,7 +7,7 @@ async function main(): Promise<void> {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Error('DATABASE_URL is not set');
   const { db, end } = connect(url, 1);
-  await migrate(db, { migrationsFolder: path.join(__dirname, '..', 'src', 'data', 'migrations') });
+  await migrate(db, { migrationsFolder: fileURLToPath(new URL('../src/data/migrations', import.meta.url)) });
   await end();
 }
 

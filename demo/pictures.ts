@@ -1,0 +1,138 @@
+import sharp from 'sharp';
+import { type Random, seeded } from '../src/core/stats/random';
+
+/** What a drawn picture shows. */
+export type Subject = 'panel' | 'seam' | 'chips' | 'blisters' | 'rust' | 'cracks' | 'chrome' | 'plate' | 'gauge' | 'cabin' | 'scratch';
+
+export interface PictureOrder {
+  readonly subject: Subject;
+  readonly seed: number;
+  /** Body colour as #rrggbb. */
+  readonly colour: string;
+  readonly widthPx?: number;
+  readonly heightPx?: number;
+  /** Figure on the gauge's face. */
+  readonly figure?: string;
+}
+
+const W = 1600;
+const H = 1200;
+const between = (r: Random, a: number, b: number) => a + (b - a) * r();
+
+/** A closed, uneven blob round a point. */
+function blob(r: Random, cx: number, cy: number, radius: number, rough = 0.3): string {
+  const points = Array.from({ length: 14 }, (_, i) => {
+    const a = (i / 14) * 2 * Math.PI;
+    const d = radius * (1 + rough * (r() - 0.5) * 2);
+    return `${(cx + d * Math.cos(a)).toFixed(1)},${(cy + d * Math.sin(a)).toFixed(1)}`;
+  });
+  return `M${points.join('L')}Z`;
+}
+
+function panel(r: Random, colour: string): string {
+  const tilt = between(r, -12, 12);
+  return `<rect width="${W}" height="${H}" fill="${colour}"/>
+    <g transform="rotate(${tilt} 800 600)">
+      <rect x="-300" y="-200" width="2200" height="1600" fill="url(#sky)"/>
+      <rect x="-300" y="${between(r, 240, 420)}" width="2200" height="${between(r, 20, 50)}" fill="#fff" opacity="0.16"/>
+      <rect x="-300" y="${between(r, 620, 840)}" width="2200" height="${between(r, 90, 160)}" fill="#000" opacity="0.1"/>
+    </g>`;
+}
+
+function card(x: number, y: number, mm: number): string {
+  const [w, h] = [85.6 * mm, 53.98 * mm];
+  const marks = [0, 1, 2, 3].map((i) => `<rect x="${i % 2 ? w - 60 : 20}" y="${i > 1 ? h - 60 : 20}" width="40" height="40" fill="#222"/>`).join('');
+  return `<g transform="translate(${x} ${y}) rotate(-3)"><rect width="${w}" height="${h}" rx="10" fill="#f6f4ee"/>${marks}<path d="M90 ${h / 2}h${w - 180}" stroke="#222" stroke-width="4" stroke-dasharray="${mm} ${mm}"/></g>`;
+}
+
+function chips(r: Random, n: number, low: number, high: number, fill: string): string {
+  return Array.from({ length: n }, () => {
+    const [x, y, d] = [between(r, 150, 1450), between(r, 150, 1050), between(r, low, high)];
+    return `<path d="${blob(r, x, y, d * 1.25)}" fill="#f1efe9" opacity="0.75"/><path d="${blob(r, x, y, d)}" fill="${fill}"/>`;
+  }).join('');
+}
+
+function blisters(r: Random): string {
+  return Array.from({ length: 26 }, () => {
+    const [x, y, d] = [between(r, 420, 1180), between(r, 560, 980), between(r, 12, 44)];
+    return `<circle cx="${x}" cy="${y}" r="${d}" fill="url(#dome)"/>`;
+  }).join('');
+}
+
+function cracks(r: Random): string {
+  return [0, 1].map((k) => {
+    let [x, y] = [480 + 220 * k, 360];
+    let d = `M${x} ${y}`;
+    for (let i = 0; i < 16; i++) {
+      x += between(r, -28, 34);
+      y += between(r, 14, 40);
+      d += `L${x.toFixed(0)} ${y.toFixed(0)}`;
+    }
+    return `<path d="${d}" fill="none" stroke="#1b1712" stroke-width="${between(r, 3, 6)}"/>`;
+  }).join('');
+}
+
+const SEGMENTS: Record<string, string> = { '0': 'abcdef', '1': 'bc', '2': 'abged', '3': 'abgcd', '4': 'fgbc', '5': 'afgcd', '6': 'afgedc', '7': 'abc', '8': 'abcdefg', '9': 'abcdfg', '-': 'g' };
+const SEGMENT_AT: Record<string, string> = {
+  a: 'M14 6h72l-14 14h-44z', b: 'M94 12v80l-14-10v-56z', c: 'M94 108v80l-14-14v-56z', d: 'M14 194h72l-14-14h-44z', e: 'M6 108v80l14-14v-56z', f: 'M6 12v80l14-10v-56z', g: 'M14 100l12-8h48l12 8-12 8h-48z',
+};
+
+function sevenSegments(figure: string, x: number, y: number, scale: number): string {
+  return [...figure].map((ch, i) => `<g transform="translate(${x + i * 120 * scale} ${y}) scale(${scale})">${[...(SEGMENTS[ch] ?? '')].map((s) => `<path d="${SEGMENT_AT[s]}" fill="#20302a"/>`).join('')}</g>`).join('');
+}
+
+function stamped(r: Random): string {
+  const strokes = ['M0 0v80h50', 'M0 80v-80h50v80M0 40h50', 'M0 0h50M25 0v80', 'M0 80v-80l50 80v-80', 'M50 0h-50v80h50v-40h-25', 'M0 0h50l-50 80h50', 'M25 0v80'];
+  const row = (y: number, n: number) => Array.from({ length: n }, (_, i) => `<path transform="translate(${330 + i * 96 + between(r, -4, 4)} ${y + between(r, -5, 5)})" d="${strokes[Math.floor(r() * strokes.length)]}" fill="none" stroke="#2b2a27" stroke-width="9"/>`).join('');
+  const rivet = (x: number, y: number) => `<circle cx="${x}" cy="${y}" r="26" fill="#8f8c82"/><circle cx="${x - 6}" cy="${y - 6}" r="10" fill="#c9c6bc"/>`;
+  return `<rect x="220" y="300" width="1160" height="600" rx="18" fill="#b9b4a6"/><rect x="250" y="330" width="1100" height="540" rx="10" fill="#a8a395"/>${row(420, 10)}${row(600, 8)}${rivet(270, 350)}${rivet(1330, 350)}${rivet(270, 850)}${rivet(1330, 850)}`;
+}
+
+function scene({ subject, colour, figure }: PictureOrder, r: Random): string {
+  switch (subject) {
+    case 'panel':
+      return panel(r, colour);
+    case 'seam': {
+      const x = between(r, 560, 640);
+      return `${panel(r, colour)}<path d="M${x} -20C${x - 26} 400 ${x + 14} 800 ${x + 4} 1220" stroke="#0c0b0a" stroke-width="34" fill="none"/><path d="M${x + 20} -20C${x - 6} 400 ${x + 34} 800 ${x + 24} 1220" stroke="#fff" stroke-width="4" opacity="0.5" fill="none"/>${card(780, 420, 7.4)}`;
+    }
+    case 'chips':
+      return panel(r, colour) + chips(r, 14, 4, 13, '#6d6a63') + card(1000, 760, 5.2);
+    case 'scratch':
+      return `${panel(r, colour)}<path d="M320 ${between(r, 500, 640)}C700 ${between(r, 420, 560)} 1000 700 1290 ${between(r, 540, 660)}" stroke="#e7e3da" stroke-width="6" fill="none"/>`;
+    case 'blisters':
+      return panel(r, colour) + blisters(r);
+    case 'rust':
+      return `${panel(r, '#57514a')}${chips(r, 22, 18, 90, '#6b3d1f')}${chips(r, 6, 30, 70, '#1a1410')}`;
+    case 'cracks':
+      return panel(r, colour) + cracks(r);
+    case 'chrome':
+      return `<rect width="${W}" height="${H}" fill="url(#chrome)"/>${Array.from({ length: 160 }, () => `<path d="${blob(r, between(r, 60, 1540), between(r, 380, 840), between(r, 2, 8))}" fill="#3d2c1e" opacity="${between(r, 0.5, 0.9)}"/>`).join('')}`;
+    case 'plate':
+      return `${panel(r, '#46443f')}${stamped(r)}`;
+    case 'gauge':
+      return `${panel(r, colour)}<rect x="470" y="180" width="660" height="860" rx="90" fill="#33373b"/><rect x="540" y="290" width="520" height="330" rx="16" fill="#b9c6ae"/>${sevenSegments(figure ?? '128', 600, 350, 1.15)}<circle cx="800" cy="810" r="90" fill="#c9a83c"/>`;
+    case 'cabin':
+      return `<rect width="${W}" height="${H}" fill="#3b2f26"/>${Array.from({ length: 9 }, (_, i) => `<rect x="${120 + i * 150}" y="220" width="140" height="760" rx="40" fill="#6a4f3a" stroke="#4a3626" stroke-width="8"/>`).join('')}<path d="M700 520C760 600 720 680 790 760" stroke="#1b1410" stroke-width="10" fill="none"/>`;
+  }
+}
+
+/** DRAWN in plain strokes: these pictures show no real car. */
+const MARK =
+  '<g transform="translate(40 1120)" stroke="#fff" stroke-width="6" fill="none" opacity="0.85"><rect x="-16" y="-14" width="252" height="68" fill="#000" stroke="none" opacity="0.45"/><path d="M0 0v40h14q14 0 14-20t-14-20z"/><path d="M48 40v-40h14q12 0 12 10t-12 10h-14M60 20l16 20"/><path d="M92 40l14-40 14 40M97 26h18"/><path d="M134 0l8 40 10-28 10 28 8-40"/><path d="M190 40v-40l26 40v-40"/></g>';
+
+const DEFS =
+  '<defs><linearGradient id="sky" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="#fff" stop-opacity="0.34"/><stop offset="0.45" stop-color="#fff" stop-opacity="0.02"/><stop offset="1" stop-color="#000" stop-opacity="0.35"/></linearGradient><radialGradient id="dome" cx="0.35" cy="0.3"><stop offset="0" stop-color="#fff" stop-opacity="0.65"/><stop offset="0.5" stop-color="#fff" stop-opacity="0.05"/><stop offset="0.9" stop-color="#000" stop-opacity="0.4"/><stop offset="1" stop-color="#000" stop-opacity="0"/></radialGradient><linearGradient id="chrome" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="#dfe6ea"/><stop offset="0.32" stop-color="#f7fafb"/><stop offset="0.45" stop-color="#5b6468"/><stop offset="0.6" stop-color="#b7bfc3"/><stop offset="0.8" stop-color="#e9eef0"/><stop offset="1" stop-color="#767f83"/></linearGradient></defs>';
+
+/** Draws one picture as a JPEG, the same for the same order, with a little grain as of a camera. */
+export async function drawPicture(order: PictureOrder): Promise<Buffer> {
+  const r = seeded(order.seed);
+  const [w, h] = [order.widthPx ?? W, order.heightPx ?? H];
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" viewBox="0 0 ${W} ${H}">${DEFS}${scene(order, r)}${MARK}</svg>`;
+  const base = await sharp(Buffer.from(svg)).removeAlpha().raw().toBuffer();
+  for (let i = 0; i < base.length; i += 3) {
+    const grain = Math.round((r() - 0.5) * 14);
+    for (let c = 0; c < 3; c++) base[i + c] = Math.max(0, Math.min(255, base[i + c]! + grain));
+  }
+  return sharp(base, { raw: { width: w, height: h, channels: 3 } }).jpeg({ quality: 84 }).toBuffer();
+}

@@ -1,0 +1,139 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { addDays, format } from 'date-fns';
+import { count, eq } from 'drizzle-orm';
+import { type Actor, actorOf } from '../src/data/actor';
+import { connect, type Db } from '../src/data/db';
+import { takeChanges } from '../src/data/gateway';
+import { addLot } from '../src/data/lots';
+import { addLink } from '../src/data/seals';
+import { lot as lotTable, organisation } from '../src/data/tables/farvin';
+import { createAccount, createOrganisation, createSale } from '../src/server/accounts';
+import { importPhoto } from '../src/server/photo-import';
+import { newToken, sealInspection, tokenHash } from '../src/server/sealing';
+import { type DemoLot, LOTS } from './lots';
+import { MAKES } from './makes';
+import { drawPicture } from './pictures';
+import { DemoVisit, demoIds } from './visit';
+import { FACTS, metalOf, type PhotoOrder, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
+
+const PASSWORD = 'tramshed-demo';
+
+async function send(db: Db, actor: Actor, inspectionId: string, changes: readonly unknown[], at: Date): Promise<void> {
+  for (let i = 0; i < changes.length; i += 500) {
+    const results = await takeChanges(db, actor, inspectionId, changes.slice(i, i + 500), at);
+    const bad = results?.find((r) => r.status !== 'applied');
+    if (!results || bad) throw new Error(`the demo's own entry was not taken: ${JSON.stringify(bad)}`);
+  }
+}
+
+async function photos(db: Db, actor: Actor, inspectionId: string, visit: DemoVisit, orders: readonly PhotoOrder[], lot: DemoLot, colour: string): Promise<void> {
+  const from = visit.changes.length;
+  for (const [i, order] of orders.entries()) {
+    const bytes = await drawPicture({ subject: order.subject, seed: lot.number * 100 + i, colour, ...(order.figure && { figure: order.figure }) });
+    const taken = await importPhoto(db, actor, bytes);
+    if (!taken.ok) throw new Error(`a drawn picture was refused: ${taken.reason}`);
+    const { sha256, type, bytes: size, widthPx, heightPx } = taken.photo;
+    visit.put('photo', { sha256, name: `lot-${lot.number}-${i + 1}.jpg`, type, bytes: size, widthPx, heightPx, takenAt: visit.at(), zone: order.zone, finding: order.finding === null ? null : (visit.findings[order.finding]?.id ?? null), caption: order.caption, drawn: true });
+  }
+  await send(db, actor, inspectionId, visit.changes.slice(from), visit.startedAt);
+}
+
+function carBody(lot: DemoLot, style: string): object {
+  const facts = FACTS[lot.number];
+  return {
+    make: MAKES[lot.make].name,
+    model: lot.model,
+    year: lot.year,
+    style,
+    baseMetal: metalOf(lot),
+    paintType: facts?.paintType ?? 'unknown',
+    colour: facts?.colour ?? '',
+    steering: facts?.steering ?? 'left',
+    chassisNumber: facts?.chassisNumber ?? '',
+    engineNumber: facts?.engineNumber ?? '',
+    odometer: facts?.odometer ?? null,
+    keptIn: facts?.keptIn ?? '',
+    leave: { press: 'yes', liftCarpet: lot.stage === 'begun' ? 'not-asked' : 'yes', removeTrim: 'no', drive: facts?.drive ?? 'not-asked' },
+  };
+}
+
+async function inspect(db: Db, actor: Actor, lot: DemoLot, ids: { lotId: string; inspectionId: string }, today: Date): Promise<void> {
+  if (!lot.style || lot.stage === 'listed') return;
+  const startedAt = addDays(new Date(today.toISOString().slice(0, 10) + 'T08:30:00Z'), -6 + (lot.number % 5));
+  const plan = DemoVisit.planFor(lot.style, { baseMetal: metalOf(lot), steering: FACTS[lot.number]?.steering ?? 'left' });
+  const nextId = demoIds(lot.number);
+  const visit = new DemoVisit(nextId, startedAt, plan, lot.number);
+  visit.put('car', carBody(lot, lot.style), ids.lotId);
+  const visitId = visit.put('visit', {
+    startedAt: startedAt.toISOString(),
+    hours: lot.stage === 'full' ? 3.5 : 1.5,
+    place: 'Marlpit Tramshed, Vennor',
+    inspector: actor.name,
+    light: 'indoor',
+    surface: 'dry',
+    clean: true,
+    temperatureC: 9,
+    lift: 'pit',
+    gauge: lot.stage === 'begun' ? null : { name: 'Survey gauge 2', kind: 'combined', ceilingUm: 500, checks: [{ when: 'start', zeroUm: 1, foilUm: 125, foilReadUm: 126 }, ...(lot.stage === 'full' ? [{ when: 'end', zeroUm: 2, foilUm: 125, foilReadUm: 127 }] : [])] },
+    note: lot.number === 8 ? 'Half hidden behind a tram; left side reached through the pit.' : '',
+  });
+  const walks = { full: lot.number === 1 ? visitLot1 : lot.number === 6 ? visitLot6 : visitLot8, half: visitHalf, begun: visitBegun };
+  const orders = walks[lot.stage](visit, lot, visitId);
+  await send(db, actor, ids.inspectionId, visit.changes, startedAt);
+  await photos(db, actor, ids.inspectionId, visit, orders, lot, FACTS[lot.number]?.hex ?? '#777777');
+}
+
+async function seed(db: Db, today: Date): Promise<string> {
+  const orgId = await createOrganisation(db, 'Tramshed Dispersal Office');
+  const account = async (name: string, email: string, role: 'manager' | 'inspector' | 'viewer') => {
+    const id = await createAccount(db, { name, email, password: PASSWORD, orgId, role });
+    return (await actorOf(db, id))!;
+  };
+  const petra = await account('Petra Quayle-Lunt', 'petra@tramshed.example', 'manager');
+  const ilse = await account('Ilse Brandvik', 'ilse@tramshed.example', 'inspector');
+  const tomas = await account('Tomas Orrell', 'tomas@tramshed.example', 'inspector');
+  await account('Harald Voss', 'harald@tramshed.example', 'viewer');
+  const day = (n: number) => format(addDays(today, n), 'yyyy-MM-dd');
+  const saleId = await createSale(db, orgId, { name: 'The Tramshed Dispersal', place: 'Marlpit Tramshed, Vennor', opensOn: day(14), closesOn: day(24) });
+  for (const lot of LOTS) {
+    const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
+    const ids = (await addLot(db, petra, saleId, { number: lot.number, title, reportDueOn: day(lot.dueInDays) }))!;
+    if (lot.keeper) await keeper(db, ids.lotId, lot.keeper);
+    await inspect(db, lot.keeper === 'Tomas Orrell' ? tomas : ilse, lot, ids, today);
+    if (lot.number === 6) await sealLot(db, petra, ids, today);
+  }
+  return orgId;
+}
+
+async function keeper(db: Db, lotId: string, name: string): Promise<void> {
+  await db.update(lotTable).set({ keeper: name }).where(eq(lotTable.id, lotId));
+}
+
+/** Seals lot 6 and shares it, so that the demo has a report to open without signing in. */
+async function sealLot(db: Db, manager: Actor, ids: { lotId: string; inspectionId: string }, today: Date): Promise<void> {
+  const sealed = await sealInspection(db, manager, ids.inspectionId, today);
+  if (!sealed.ok) throw new Error(`lot 6 was not sealed: ${sealed.reason}`);
+  const token = newToken();
+  await addLink(db, manager, { lotId: ids.lotId, tokenHash: tokenHash(token), label: 'Demo bidders', expiresAt: null });
+  const folder = process.env.PHOTO_STORE ?? path.join(process.cwd(), '.farvin', 'photos');
+  mkdirSync(folder, { recursive: true });
+  writeFileSync(path.join(folder, 'demo-link.txt'), `/r/${token}\n`);
+}
+
+async function main(): Promise<void> {
+  const { db, end } = connect(process.env.DATABASE_URL ?? '', 4);
+  try {
+    const [row] = await db.select({ n: count() }).from(organisation);
+    if (row!.n > 0) return;
+    console.log('· Writing the demo sale and drawing its pictures …');
+    await seed(db, new Date());
+  } finally {
+    await end();
+  }
+}
+
+main().catch((error: unknown) => {
+  console.error('The demo data could not be written:', error instanceof Error ? error.message : error);
+  process.exit(1);
+});

@@ -1,0 +1,34 @@
+import { randomBytes } from 'node:crypto';
+import { hashPassword } from 'better-auth/crypto';
+import { v7 as uuidv7 } from 'uuid';
+import { publicKeyOf } from '@/core/report/seal';
+import type { Db } from '@/data/db';
+import { account, user } from '@/data/tables/auth';
+import { membership, organisation, type Role, sale } from '@/data/tables/farvin';
+
+/** Opens an organisation with a signing key of its own. */
+export async function createOrganisation(db: Db, name: string): Promise<string> {
+  const id = uuidv7();
+  const sealSecret = randomBytes(32).toString('hex');
+  await db.insert(organisation).values({ id, name, sealSecret, sealPublic: await publicKeyOf(sealSecret) });
+  return id;
+}
+
+/** Opens an account with a password and a role in an organisation. */
+export async function createAccount(db: Db, given: { name: string; email: string; password: string; orgId: string; role: Role }): Promise<string> {
+  const id = uuidv7();
+  const password = await hashPassword(given.password);
+  await db.transaction(async (tx) => {
+    await tx.insert(user).values({ id, name: given.name, email: given.email.toLowerCase(), emailVerified: true });
+    await tx.insert(account).values({ id: uuidv7(), accountId: id, providerId: 'credential', userId: id, password });
+    await tx.insert(membership).values({ userId: id, orgId: given.orgId, role: given.role });
+  });
+  return id;
+}
+
+/** Opens a sale of an organisation. */
+export async function createSale(db: Db, orgId: string, given: { name: string; place: string; opensOn: string | null; closesOn: string | null }): Promise<string> {
+  const id = uuidv7();
+  await db.insert(sale).values({ id, orgId, ...given });
+  return id;
+}
