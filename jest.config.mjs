@@ -9,7 +9,7 @@ const shared = {
 };
 export default {
   projects: [
-    { ...shared, displayName: 'core', testMatch: ['<rootDir>/src/{core,words,ui,instruments}/**/*.test.ts', '<rootDir>/demo/**/*.test.ts'] },
+    { ...shared, displayName: 'core', testMatch: ['<rootDir>/src/{core,words,ui,screens,instruments}/**/*.test.ts', '<rootDir>/demo/**/*.test.ts'] },
     { ...shared, displayName: 'server', testMatch: ['<rootDir>/src/{data,server,app}/**/*.test.ts', '<rootDir>/bin/**/*.test.ts'] },
   ],
 };

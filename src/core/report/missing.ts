@@ -19,7 +19,6 @@ export interface Missing {
     | 'panels-thin'
     | 'finding-without-photo'
     | 'no-photos'
-    | 'claim-untested'
     | 'no-leave';
   readonly blocks: boolean;
   readonly detail: string;

@@ -1,0 +1,24 @@
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import { cookies } from 'next/headers';
+import type { ReactNode } from 'react';
+import { Toaster } from 'sonner';
+import { PreferencesProvider } from '@/ui/preferences';
+import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
+
+export const metadata: Metadata = { title: { default: 'Farvin', template: '%s · Farvin' }, description: 'Inspection of classic and collector cars.' };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f9f5ec' };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const preferences = readPreferences((await cookies()).get(PREFERENCES_COOKIE)?.value);
+  return (
+    <html lang={preferences.words} data-theme={preferences.theme}>
+      <body>
+        <PreferencesProvider initial={preferences}>
+          {children}
+          <Toaster position="top-center" toastOptions={{ style: { background: 'var(--ink)', color: 'var(--paper)', borderRadius: 3, border: 0, fontFamily: 'var(--font-sans)' } }} />
+        </PreferencesProvider>
+      </body>
+    </html>
+  );
+}

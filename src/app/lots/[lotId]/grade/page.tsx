@@ -1,0 +1,5 @@
+import { Grade } from '@/screens/grade/grade';
+
+export default function GradePage() {
+  return <Grade />;
+}

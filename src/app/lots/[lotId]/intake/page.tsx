@@ -1,0 +1,5 @@
+import { Intake } from '@/screens/intake/intake';
+
+export default function IntakePage() {
+  return <Intake />;
+}

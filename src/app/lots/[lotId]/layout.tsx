@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import { inspectionPage } from '@/server/inspection-page';
+import { InspectionProvider } from '@/ui/records/inspection';
+import { LotShell } from '@/ui/shell/lot-shell';
+
+export const dynamic = 'force-dynamic';
+
+type Params = { params: Promise<{ lotId: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  const { facts } = await inspectionPage((await params).lotId);
+  return { title: `Lot ${facts.lot.number}, ${facts.lot.title}` };
+}
+
+export default async function LotLayout({ params, children }: Params & { children: ReactNode }) {
+  const { facts, records } = await inspectionPage((await params).lotId);
+  return (
+    <InspectionProvider key={facts.id} facts={facts} records={records}>
+      <LotShell>{children}</LotShell>
+    </InspectionProvider>
+  );
+}

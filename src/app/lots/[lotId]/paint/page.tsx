@@ -1,0 +1,5 @@
+import { Paint } from '@/screens/paint/paint';
+
+export default function PaintPage() {
+  return <Paint />;
+}

@@ -1,0 +1,5 @@
+import { Walk } from '@/screens/walk/walk';
+
+export default function WalkPage() {
+  return <Walk />;
+}

@@ -1,0 +1,39 @@
+import type { Metadata } from 'next';
+import { cookies } from 'next/headers';
+import { PublicReport } from '@/screens/public-report/public-report';
+import { openReport } from '@/server/public-report';
+import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
+
+export const dynamic = 'force-dynamic';
+
+type Params = { params: Promise<{ token: string }> };
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  const report = await openReport((await params).token);
+  const title = report ? `Lot ${report.snapshot.bundle.lot.number}, ${report.snapshot.bundle.lot.title}` : 'No report here';
+  return { title, robots: { index: false, follow: false } };
+}
+
+export default async function PublicReportPage({ params }: Params) {
+  const { token } = await params;
+  const report = await openReport(token);
+  if (!report) {
+    return (
+      <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
+        <h1 className="text-3xl font-bold">No report here</h1>
+        <p>The link is wrong, has expired or was withdrawn, or the report is not sealed yet. Ask whoever sent it for a new one.</p>
+      </main>
+    );
+  }
+  const { words, sides, kerb, unit } = readPreferences((await cookies()).get(PREFERENCES_COOKIE)?.value);
+  return (
+    <PublicReport
+      snapshot={report.snapshot}
+      base={`/r/${token}`}
+      seal={{ sha256: report.file.sha256, signature: report.file.signature, publicKey: report.file.publicKey }}
+      revisions={report.revisions.map((r) => ({ ...r, sealedAt: r.sealedAt.toISOString() }))}
+      wording={{ words, sides, kerb, steering: 'left' }}
+      unit={unit}
+    />
+  );
+}

@@ -1,0 +1,190 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import type { Mover } from '@/core/grade/grade';
+import type { Axis, Lens } from '@/core/grade/tables';
+import { flawById, severity } from '@/core/flaws/loss';
+import { recordsOf } from '@/core/records/reduce';
+import { type View, VIEWS } from '@/core/body/zone';
+import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
+import { coverageLooks, findingPins } from '@/ui/body-plan/zone-looks';
+import { IntervalBand } from '@/ui/charts/interval-band';
+import { PinHead } from '@/ui/glyphs';
+import { usePreferences, useWording } from '@/ui/preferences';
+import { useInspection } from '@/ui/records/inspection';
+import { flawName } from '@/words/flaws';
+import { AXIS_WORDS, GATE_WORDS, LENS_WORDS } from '@/words/grade';
+import { term, VIEW_WORDS } from '@/words/terms';
+import { zoneName } from '@/words/zones';
+
+/** Nine axes as intervals, the whole under four lenses, what is unseen and what moves it. */
+export function Grade() {
+  const { facts, plan, grade, state, car } = useInspection();
+  const wording = useWording(car?.steering);
+  const { words } = usePreferences().preferences;
+  const [lens, setLens] = useState<Lens>('keeper');
+  const [view, setView] = useState<View>('outside');
+  const looks = useMemo(() => (plan && grade ? coverageLooks(plan, grade.coverage) : new Map()), [plan, grade]);
+  const pins = useMemo(() => findingPins(state.records), [state.records]);
+  if (!plan || !grade) {
+    return (
+      <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
+        <p className="max-w-md text-lg">No grade without a plan: first say what car this is.</p>
+        <Link className="btn btn-main" href={`/lots/${facts.lot.id}/intake`}>
+          Go to intake
+        </Link>
+      </div>
+    );
+  }
+  const bands = facts.tables.bands;
+  const limits = bands.map((b) => b.from).filter((f) => f > 0);
+  const { whole: cover, byView } = grade.coverage;
+  const figures = (g: { low: number | null; high: number | null }) => `${Math.round(g.low ?? 0)}–${Math.round(g.high ?? 100)}`;
+  const presents = grade.presents.finding ? recordsOf(state.records, 'finding').find((f) => f.id === grade.presents.finding) : undefined;
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto">
+      <div className="mx-auto grid max-w-6xl items-start gap-5 p-4 lg:grid-cols-[1.15fr_1fr]">
+        <section className="grid gap-4" aria-label="Grade">
+          <div className="sheet grid gap-3 p-4">
+            <div className="flex flex-wrap items-baseline justify-between gap-2">
+              <h2 className="text-lg font-bold">As it stands, under four lenses</h2>
+              <span className="text-sm">
+                <strong className="figure">{Math.round(cover.seen * 100)} %</strong> seen, {cover.blocked} places blocked
+              </span>
+            </div>
+            <ul className="grid gap-2">
+              {grade.whole.map((w) => (
+                <li key={w.lens}>
+                  <button type="button" aria-pressed={lens === w.lens} onClick={() => setLens(w.lens)} className="grid w-full grid-cols-[1fr_auto] items-center gap-x-3 rounded-cut border border-line px-3 py-2 text-left hover:border-ink aria-pressed:border-2 aria-pressed:border-thread sm:grid-cols-[150px_1fr_110px]">
+                    <span>
+                      <span className="block font-semibold first-letter:uppercase">{w.lens}</span>
+                      <span className="block text-xs text-soft">{LENS_WORDS[w.lens]}</span>
+                    </span>
+                    <span className="col-span-2 row-start-2 sm:col-span-1 sm:row-start-1">
+                      <IntervalBand id={w.lens} grade={w.grade} limits={limits} label={`${w.lens}: ${figures(w.grade)} of 100`} capped={w.capped} />
+                    </span>
+                    <span className="text-right">
+                      <span className="figure block font-semibold">{figures(w.grade)}</span>
+                      <span className="block text-sm">
+                        {w.band}
+                        {cover.seen < 0.9 && '?'}
+                      </span>
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+            <ol className="flex flex-wrap gap-x-3 text-xs text-soft" aria-label="Bands">
+              {bands.map((b) => (
+                <li key={b.name}>
+                  {b.name} {b.from}+
+                </li>
+              ))}
+            </ol>
+            {grade.gates.length > 0 && (
+              <ul className="grid gap-1">
+                {grade.gates.map((g) => (
+                  <li key={g} className="border-l-4 border-pin bg-wash px-3 py-2 text-sm">
+                    {GATE_WORDS[g]}
+                  </li>
+                ))}
+              </ul>
+            )}
+            <p className="text-sm">
+              <strong>For its years:</strong> better than {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens} lens. The band holds the true grade 8 times in 10; it narrows only by looking.
+            </p>
+          </div>
+          <div className="sheet grid gap-2 p-4">
+            <h2 className="text-lg font-bold">Nine axes</h2>
+            <table className="w-full text-sm">
+              <thead className="text-left text-xs text-soft">
+                <tr>
+                  <th className="py-1 font-semibold">Axis</th>
+                  <th className="w-2/5 font-semibold">0 to 100</th>
+                  <th className="text-right font-semibold">8 in 10</th>
+                  <th className="text-right font-semibold">Seen</th>
+                  <th className="hidden text-right font-semibold sm:table-cell">For its years</th>
+                </tr>
+              </thead>
+              <tbody>
+                {grade.axes.map((a) => (
+                  <tr key={a.axis} className="border-t border-line">
+                    <th scope="row" className="py-2 text-left font-semibold first-letter:uppercase">
+                      {AXIS_WORDS[a.axis as Axis]}
+                      {a.capped && <span className="ml-1 text-xs font-normal text-pin">capped</span>}
+                    </th>
+                    <td>
+                      <IntervalBand id={a.axis} grade={a.grade} limits={limits} label={`${AXIS_WORDS[a.axis as Axis]}: ${figures(a.grade)}`} height={16} capped={a.capped} />
+                    </td>
+                    <td className="figure text-right">{figures(a.grade)}</td>
+                    <td className="figure text-right">{Math.round(a.seen * 100)} %</td>
+                    <td className="figure hidden text-right sm:table-cell">{a.seen === 0 ? '–' : `${Math.round(a.forItsYears)} %`}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </section>
+        <section className="grid gap-4" aria-label="What moves it">
+          <div className="sheet overflow-hidden">
+            <div className="flex overflow-x-auto border-b border-line" role="tablist" aria-label="Views">
+              {VIEWS.filter((v) => plan.lap[v].length > 0).map((v) => (
+                <button key={v} type="button" role="tab" aria-selected={v === view} onClick={() => setView(v)} className="min-h-11 flex-1 px-2 text-xs whitespace-nowrap hover:bg-wash aria-selected:bg-ink aria-selected:text-paper">
+                  <span className="block font-semibold first-letter:uppercase">{term(VIEW_WORDS, v, words)}</span>
+                  <span className="figure text-[10px]">{Math.round(byView[v].seen * 100)} %</span>
+                </button>
+              ))}
+            </div>
+            <PlanDrawing plan={plan} view={view} looks={looks} pins={pins} nameOf={(z) => zoneName(z, wording)} title="What was seen" className="h-64 w-full" />
+            <p className="border-t border-line px-4 py-2 text-xs text-soft">Dashed: not seen. Struck through: blocked. Pins fill with severity.</p>
+          </div>
+          <div className="sheet grid gap-1 p-4">
+            <h2 className="text-lg font-bold">Presents clean from</h2>
+            <p>
+              <span className="figure text-2xl font-semibold">{grade.presents.finding ? `${grade.presents.metres} m` : '–'}</span>{' '}
+              {presents ? (
+                <span>
+                  set by: {flawName(presents.body.flaw, words)}, {zoneName(presents.body.zone, wording)}
+                </span>
+              ) : (
+                <span>no finding on the outside yet</span>
+              )}
+            </p>
+          </div>
+          <Movers title="Looking here narrows it most" movers={grade.unseenMovers} />
+          <Movers title="These findings cost it most" movers={grade.findingMovers} />
+        </section>
+      </div>
+    </main>
+  );
+
+  function Movers({ title, movers }: { title: string; movers: readonly Mover[] }) {
+    const findings = new Map(recordsOf(state.records, 'finding').map((f) => [f.id, f.body]));
+    const top = movers[0]?.points ?? 1;
+    if (movers.length === 0) return null;
+    return (
+      <div className="sheet grid gap-2 p-4">
+        <h2 className="text-lg font-bold">{title}</h2>
+        <ol className="grid gap-1">
+          {movers.slice(0, 6).map((m) => {
+            const f = m.finding ? findings.get(m.finding) : undefined;
+            return (
+              <li key={`${m.zone}${m.finding}`} className="grid grid-cols-[22px_1fr_70px_44px] items-center gap-2 text-sm">
+                {f ? <PinHead family={flawById(f.flaw).family} severity={severity(f)} /> : <span className="inline-block size-4 border-[1.5px] border-dashed border-ink/60" />}
+                <span className="truncate">
+                  {f && `${flawName(f.flaw, words)}, `}
+                  {f ? zoneName(m.zone, wording).toLowerCase() : zoneName(m.zone, wording)}
+                </span>
+                <span className="h-1.5 bg-ink/10">
+                  <span className="block h-full bg-ink" style={{ width: `${(100 * m.points) / top}%` }} />
+                </span>
+                <span className="figure text-right text-xs">{m.points.toFixed(1)}</span>
+              </li>
+            );
+          })}
+        </ol>
+      </div>
+    );
+  }
+}

@@ -1,0 +1,119 @@
+'use client';
+
+import { CornerDownLeft } from 'lucide-react';
+import { type RefObject, useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import { parseEntry } from '@/core/entry/parse';
+import { PART_PHRASES } from '@/core/entry/lexicon';
+import { FLAW_WORDS } from '@/words/flaws';
+import { entryProblemText } from '@/words/problems';
+import { usePreferences, useWording } from '@/ui/preferences';
+import { useInspection } from '@/ui/records/inspection';
+import { chipsOf } from './entry-chips';
+import { entriesOf } from './take-entry';
+import type { Walking } from './walking';
+
+const COMPLETIONS = [...new Set([...Object.values(PART_PHRASES).flat(), ...Object.values(FLAW_WORDS).flatMap((f) => f.say ?? []), 'blocked', 'seen and clean', 'over', 'again', 'undo', 'left', 'right'])].filter((w) => w.length > 3).sort((a, b) => a.length - b.length || (a < b ? -1 : 1));
+
+/** The word that Tab would complete the line's last word to, or null. */
+export function completion(text: string): string | null {
+  const last = /([a-z’']{2,})$/i.exec(text)?.[1]?.toLowerCase();
+  if (!last) return null;
+  return COMPLETIONS.find((w) => w.startsWith(last) && w !== last) ?? null;
+}
+
+/** Everything can be typed or dictated here in the words people say; what was understood shows before it is taken. */
+export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: RefObject<HTMLInputElement | null> }) {
+  const { store, state, plan, car, mayEdit } = useInspection();
+  const { preferences } = usePreferences();
+  const wording = useWording(car?.steering);
+  const [text, setText] = useState('');
+  const context = useMemo(
+    () => (plan ? { plan, zone: walking.zone, unit: preferences.unit, ceilingUm: walking.ceilingUm, steering: wording.steering, kerb: preferences.kerb } : null),
+    [plan, walking.zone, walking.ceilingUm, preferences.unit, preferences.kerb, wording.steering],
+  );
+  const entry = useMemo(() => (context && text.trim() ? parseEntry(text, context) : null), [text, context]);
+  const chips = entry ? chipsOf(entry.items, wording, preferences.unit) : [];
+  const asks = entry?.items.some((i) => 'askUnit' in i && i.askUnit) ?? false;
+  const take = (asked?: 'as-mil' | 'as-typed') => {
+    if (!entry || entry.items.length === 0 || entry.problems.length > 0 || (asks && !asked)) return;
+    if (entry.items.some((i) => i.kind === 'undo')) {
+      if (!store.undo()) toast('Nothing of this page is left to take back.');
+    } else {
+      const result = store.put(entriesOf(entry.items, state.records, { at: new Date().toISOString(), place: walking.place, visit: walking.visit, ...(asked && { asked }) }));
+      if (!result.ok) {
+        toast(result.message);
+        return;
+      }
+      const last = entry.items[entry.items.length - 1];
+      if (last && 'zone' in last) walking.go(last.zone);
+    }
+    walking.remember(text);
+    setText('');
+  };
+  const hint = completion(text);
+  return (
+    <form
+      className="grid shrink-0 gap-2 border-t border-line bg-card px-3 py-2 sm:px-4"
+      onSubmit={(e) => {
+        e.preventDefault();
+        take();
+      }}
+    >
+      <div aria-live="polite" className={`flex flex-wrap items-center gap-1.5 ${entry ? '' : 'hidden'}`}>
+        {chips.map((c, i) => (
+          <span key={i} className={`rounded-cut border px-2 py-0.5 text-sm ${c.tone === 'ask' ? 'border-2 border-pin' : 'border-thread bg-thread/10'}`}>
+            {c.text}
+          </span>
+        ))}
+        {entry?.problems.map((p, i) => (
+          <span key={i} className="text-sm font-semibold text-pin">
+            {entryProblemText(p, wording)}
+          </span>
+        ))}
+        {asks && entry?.problems.length === 0 && (
+          <span className="flex flex-wrap items-center gap-2 text-sm">
+            Below 30 µm is nearly bare metal.
+            <button type="button" className="btn btn-small btn-main" onClick={() => take('as-mil')}>
+              It is mil
+            </button>
+            <button type="button" className="btn btn-small" onClick={() => take('as-typed')}>
+              It is µm
+            </button>
+          </span>
+        )}
+      </div>
+      <div className="flex items-center gap-2">
+        <label className="flex min-w-0 flex-1 items-center gap-2">
+          <span className="sr-only">Entry line</span>
+          <span aria-hidden="true" className="figure hidden text-soft lg:block">
+            /
+          </span>
+          <input
+            ref={inputRef}
+            className="min-h-11 w-full border-b-2 border-thread bg-transparent font-mono text-base outline-none placeholder:text-soft focus:border-ink disabled:opacity-60"
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+            disabled={!mayEdit || !plan}
+            placeholder={mayEdit ? '131 128 over · chip 3 2mm · ok · blocked no key' : 'Nothing can be entered here'}
+            autoCapitalize="off"
+            autoComplete="off"
+            spellCheck={false}
+            enterKeyHint="done"
+            onKeyDown={(e) => {
+              if (e.key === 'Tab' && hint && !e.shiftKey) {
+                e.preventDefault();
+                setText(text.replace(/[a-z’']+$/i, hint) + ' ');
+              }
+              if (e.key === 'Escape') e.currentTarget.blur();
+            }}
+          />
+          {hint && text && <span className="hidden text-xs text-soft sm:block">Tab: {hint}</span>}
+        </label>
+        <button type="submit" className="btn btn-main" disabled={!entry || entry.items.length === 0 || entry.problems.length > 0 || asks}>
+          Take <CornerDownLeft size={16} aria-hidden="true" />
+        </button>
+      </div>
+    </form>
+  );
+}

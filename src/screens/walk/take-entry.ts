@@ -1,0 +1,60 @@
+import type { EntryItem } from '@/core/entry/parse';
+import type { Records } from '@/core/records/reduce';
+import { recordsOf } from '@/core/records/reduce';
+import type { InspectionStore } from '@/ui/records/inspection-store';
+import { toUm } from '@/core/units/thickness';
+
+export interface TakeOptions {
+  readonly at: string;
+  readonly place: { uMm: number; vMm: number } | null;
+  readonly visit: string | null;
+  /** How unlikely µm values are meant: taken as mil, or stood by. */
+  readonly asked?: 'as-mil' | 'as-typed';
+}
+
+type Put = Parameters<InspectionStore['put']>[0][number];
+
+function readingBody(item: Extract<EntryItem, { kind: 'reading' | 'replace-last' }>, options: TakeOptions): object {
+  const asMil = item.askUnit && options.asked === 'as-mil';
+  return {
+    zone: item.zone,
+    state: item.state,
+    thicknessUm: asMil ? toUm(Number(item.typed.text.replace(',', '.')), 'mil') : item.thicknessUm,
+    typed: asMil ? { text: item.typed.text, unit: 'mil' } : item.typed,
+    place: options.place,
+    visit: options.visit,
+    confirmed: item.askUnit && options.asked === 'as-typed',
+    at: options.at,
+  };
+}
+
+/** The newest reading of a zone, which `again` replaces. */
+function lastReading(records: Records, zone: string): string | null {
+  const own = recordsOf(records, 'reading').filter((r) => r.body.zone === zone);
+  return own[own.length - 1]?.id ?? null;
+}
+
+/** The records that an understood line enters, in order; `undo` and `go` enter none. */
+export function entriesOf(items: readonly EntryItem[], records: Records, options: TakeOptions): Put[] {
+  return items.flatMap((item): Put[] => {
+    switch (item.kind) {
+      case 'reading':
+        return [{ kind: 'reading', body: readingBody(item, options) }];
+      case 'replace-last': {
+        const id = lastReading(records, item.zone);
+        return [{ kind: 'reading', body: readingBody(item, options), ...(id && { id }) }];
+      }
+      case 'look':
+        return item.aspects.map((aspect) => ({ kind: 'look', body: { zone: item.zone, aspect, outcome: item.outcome, why: item.why, note: item.note, at: options.at } }));
+      case 'finding':
+        return [
+          {
+            kind: 'finding',
+            body: { zone: item.zone, flaw: item.flaw, count: item.count, sizeMm: item.sizeMm, share: item.share, where: item.where, touchedIn: item.touchedIn, visibleFromM: item.visibleFromM, evidence: item.evidence, place: options.place, at: options.at },
+          },
+        ];
+      default:
+        return [];
+    }
+  });
+}

@@ -1,0 +1,201 @@
+'use client';
+
+import { Keyboard } from 'lucide-react';
+import Link from 'next/link';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { boxOf } from '@/core/body/geometry';
+import { toPanel } from '@/core/body/plan';
+import type { View } from '@/core/body/zone';
+import { parseEntry } from '@/core/entry/parse';
+import { recordsOf } from '@/core/records/reduce';
+import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
+import { PlanLegend } from '@/ui/body-plan/plan-legend';
+import { PlanZoom } from '@/ui/body-plan/plan-zoom';
+import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
+import { usePreferences, useWording } from '@/ui/preferences';
+import { useInspection } from '@/ui/records/inspection';
+import { sideWord } from '@/words/vocabulary';
+import { zoneName } from '@/words/zones';
+import { EntryLine } from './entry-line';
+import { KeysSheet } from './keys-sheet';
+import { entriesOf } from './take-entry';
+import { Tape } from './tape';
+import { type KeyActions, useKeys } from './use-keys';
+import type { Walking } from './walking';
+import { ZoneCard } from './zone-card';
+
+/** A gauge's ceiling when no visit has stated one, µm; as common survey gauges have. */
+const USUAL_CEILING_UM = 500;
+
+/** The walk round the car on its plan. */
+export function Walk() {
+  const { facts, plan } = useInspection();
+  if (!plan) {
+    return (
+      <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
+        <p className="max-w-md text-lg">First say what car this is: its body style gives the plan to walk on.</p>
+        <Link className="btn btn-main" href={`/lots/${facts.lot.id}/intake`}>
+          Go to intake
+        </Link>
+      </div>
+    );
+  }
+  return <WalkOnPlan />;
+}
+
+function useWalking(): Walking & { lastLine: string } {
+  const { plan, state } = useInspection();
+  const [view, setView] = useState<View>('outside');
+  const [zone, setZone] = useState(() => plan!.lap.outside.find((z) => z === 'hood') ?? plan!.lap.outside[0]!);
+  const [place, setPlace] = useState<Walking['place']>(null);
+  const [lastLine, setLastLine] = useState('');
+  const visits = recordsOf(state.records, 'visit');
+  const visit = visits[visits.length - 1];
+  const go = useCallback(
+    (to: string) => {
+      const target = plan!.zones.get(to);
+      if (!target) return;
+      setZone(to);
+      setView(target.view);
+      setPlace(null);
+    },
+    [plan],
+  );
+  const lap = plan!.lap[view];
+  return {
+    view,
+    zone,
+    place,
+    lastLine,
+    visit: visit?.id ?? null,
+    ceilingUm: visit?.body.gauge?.ceilingUm ?? USUAL_CEILING_UM,
+    go,
+    touch: setPlace,
+    step: (by) => go(lap[(lap.indexOf(zone) + by + lap.length) % lap.length]!),
+    show: (v) => plan!.lap[v].length > 0 && go(plan!.lap[v][0]!),
+    remember: setLastLine,
+  };
+}
+
+function WalkOnPlan() {
+  const { plan, grade, state, store, car, mayEdit } = useInspection();
+  const { preferences, set } = usePreferences();
+  const wording = useWording(car?.steering);
+  const walking = useWalking();
+  const [help, setHelp] = useState(false);
+  const inputRef = useRef<HTMLInputElement>(null);
+  const zone = plan!.zones.get(walking.zone)!;
+  const looks = useMemo(() => (grade ? paintLooks(plan!, grade.paint.zones, grade.coverage, preferences.unit) : new Map()), [plan, grade, preferences.unit]);
+  const pins = useMemo(() => findingPins(state.records), [state.records]);
+  const dots = useMemo(() => {
+    const own = recordsOf(state.records, 'reading').filter((r) => r.body.zone === walking.zone && r.body.place);
+    const placed = own.map((r) => ({ zone: r.body.zone, ...r.body.place!, kind: r.body.state === 'over' ? ('over' as const) : ('read' as const) }));
+    const next = mayEdit ? (grade?.paint.next ?? []).map((n) => ({ ...n, kind: 'next' as const })) : [];
+    return [...placed, ...next];
+  }, [state.records, grade, walking.zone, mayEdit]);
+  const actions: KeyActions = {
+    entry: () => inputRef.current?.focus(),
+    step: walking.step,
+    show: walking.show,
+    clean: () => take('ok'),
+    blocked: () => document.querySelector<HTMLButtonElement>('[aria-label="Looks"] [aria-expanded]')?.click(),
+    photo: () => document.querySelector<HTMLInputElement>('#walk-photos')?.click(),
+    twin: () => zone.twin && walking.go(zone.twin),
+    unit: () => set({ unit: preferences.unit === 'um' ? 'mil' : 'um' }),
+    again: () => walking.lastLine && take(walking.lastLine),
+    undo: () => {
+      if (!store.undo()) toast('Nothing of this page is left to take back.');
+    },
+    help: () => setHelp(true),
+  };
+  const take = (line: string) => {
+    if (!mayEdit) return;
+    const entry = parseEntry(line, { plan: plan!, zone: walking.zone, unit: preferences.unit, ceilingUm: walking.ceilingUm, steering: wording.steering, kerb: preferences.kerb });
+    const result = store.put(entriesOf(entry.items, state.records, { at: new Date().toISOString(), place: walking.place, visit: walking.visit }));
+    if (!result.ok) toast(result.message);
+  };
+  const held = useRef(actions);
+  useEffect(() => {
+    held.current = actions;
+  });
+  useKeys(held);
+  const swipe = useSwipe(walking.step);
+  const drawing = {
+    plan: plan!,
+    view: walking.view,
+    looks,
+    pins,
+    dots,
+    selected: walking.zone,
+    nameOf: (z: string) => zoneName(z, wording),
+    title: 'Plan of the car',
+    sideWords: { left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` },
+    onZone: (slug: string, at: readonly [number, number]) => {
+      if (slug !== walking.zone) walking.go(slug);
+      const p = toPanel(plan!.zones.get(slug)!, at);
+      walking.touch({ uMm: Math.round(p.uMm), vMm: Math.round(p.vMm) });
+    },
+  };
+  return (
+    <>
+      <Tape view={walking.view} onView={walking.show} />
+      <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+        <div className="flex min-h-0 min-w-0 flex-col lg:flex-1">
+          <div className="relative h-[30dvh] min-h-0 shrink-0 overflow-hidden lg:h-auto lg:flex-1">
+            <div className="hidden h-full lg:block">
+              <PlanZoom key={walking.view}>
+                <PlanDrawing {...drawing} className="h-full w-full" />
+              </PlanZoom>
+            </div>
+            <div className="h-full lg:hidden">
+              <PlanDrawing {...drawing} frame={nearZone(plan!, walking.zone)} className="h-full w-full" labelSize={64} />
+            </div>
+            <button type="button" className="absolute right-2 bottom-2 hidden size-9 place-items-center rounded-cut border border-line bg-card lg:grid" onClick={() => setHelp(true)} aria-label="Keys">
+              <Keyboard size={16} aria-hidden="true" />
+            </button>
+          </div>
+          <PlanLegend className="hidden lg:flex" />
+          <div className="hidden lg:block">
+            <EntryLine walking={walking} inputRef={inputRef} />
+          </div>
+        </div>
+        <aside className="min-h-0 flex-1 overflow-y-auto border-line bg-card lg:w-[352px] lg:flex-none lg:border-l" aria-label="Zone in hand" {...swipe}>
+          <ZoneCard key={walking.zone} zone={zone} walking={walking} />
+        </aside>
+        <div className="lg:hidden">
+          <EntryLine walking={walking} inputRef={inputRef} />
+        </div>
+      </div>
+      {help && <KeysSheet onClose={() => setHelp(false)} />}
+    </>
+  );
+}
+
+/** The part of the sheet round a zone, for narrow screens: the zone and its neighbours. */
+function nearZone(plan: NonNullable<ReturnType<typeof useInspection>['plan']>, slug: string) {
+  const zone = plan.zones.get(slug)!;
+  const box = boxOf(zone.outline);
+  const whole = plan.boxes[zone.view];
+  const half = Math.max(1100, (box.maxX - box.minX) * 0.75);
+  const [cx, cy] = [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
+  const clampX = Math.min(Math.max(cx, whole.minX + half), Math.max(whole.minX + half, whole.maxX - half));
+  return { minX: clampX - half, maxX: clampX + half, minY: cy - half * 0.62, maxY: cy + half * 0.62 };
+}
+
+/** Left and right swipes step along the lap. */
+function useSwipe(step: (by: 1 | -1) => void) {
+  const from = useRef<{ x: number; y: number } | null>(null);
+  return {
+    onTouchStart: (e: React.TouchEvent) => {
+      const t = e.touches[0];
+      from.current = t ? { x: t.clientX, y: t.clientY } : null;
+    },
+    onTouchEnd: (e: React.TouchEvent) => {
+      const t = e.changedTouches[0];
+      if (!t || !from.current) return;
+      const [dx, dy] = [t.clientX - from.current.x, t.clientY - from.current.y];
+      if (Math.abs(dx) > 70 && Math.abs(dx) > 2 * Math.abs(dy)) step(dx < 0 ? 1 : -1);
+    },
+  };
+}

@@ -1,0 +1,45 @@
+import type { Plan } from '@/core/body/plan';
+import { flawById, severity } from '@/core/flaws/loss';
+import type { Coverage } from '@/core/grade/coverage';
+import type { ZonePaint } from '@/core/paint/analyse';
+import type { AnyRecord } from '@/core/records/kinds';
+import { recordsOf } from '@/core/records/reduce';
+import { type ThicknessUnit, thicknessFigure } from '@/core/units/thickness';
+import type { PlanPin, ZoneLook } from './plan-drawing';
+import { rampColour } from './ramp';
+
+/** A median as shown on the plan: the figure, or "≥ ceiling". */
+export function medianLabel(zone: Pick<ZonePaint, 'medianUm' | 'n'>, unit: ThicknessUnit): string {
+  if (zone.n === 0) return '';
+  const { value, low } = zone.medianUm;
+  return value === null ? `≥ ${thicknessFigure(low ?? 0, unit)}` : thicknessFigure(value, unit);
+}
+
+/** Zone looks by film thickness where measured; elsewhere paper, dashed while nothing was looked at. */
+export function paintLooks(plan: Plan, zones: readonly ZonePaint[], coverage: Coverage, unit: ThicknessUnit): Map<string, ZoneLook> {
+  const looks = coverageLooks(plan, coverage);
+  for (const z of zones) {
+    const before = looks.get(z.zone);
+    if (z.n === 0) continue;
+    const { value, low } = z.medianUm;
+    const colour = rampColour(value ?? low ?? 0);
+    looks.set(z.zone, { ...(before?.blocked && { blocked: true }), fill: colour.fill, text: colour.text, label: medianLabel(z, unit), hatched: value === null });
+  }
+  return looks;
+}
+
+/** Zone looks by what was seen only. */
+export function coverageLooks(plan: Plan, coverage: Coverage): Map<string, ZoneLook> {
+  const looks = new Map<string, ZoneLook>();
+  for (const zone of plan.zones.values()) {
+    const cells = coverage.cells.filter((c) => c.zone.slug === zone.slug);
+    const seen = cells.filter((c) => c.status === 'clean' || c.status === 'findings').length;
+    looks.set(zone.slug, { unseen: seen === 0, blocked: seen === 0 && cells.some((c) => c.status === 'blocked') });
+  }
+  return looks;
+}
+
+/** The findings as pins. */
+export function findingPins(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): PlanPin[] {
+  return recordsOf(records, 'finding').map((f) => ({ id: f.id, zone: f.body.zone, place: f.body.place, family: flawById(f.body.flaw).family, severity: severity(f.body) }));
+}

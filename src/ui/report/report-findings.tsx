@@ -1,0 +1,109 @@
+import { boxOf } from '@/core/body/geometry';
+import { type Plan, toSheet } from '@/core/body/plan';
+import { type View, VIEWS, type Zone } from '@/core/body/zone';
+import { flawById, severity } from '@/core/flaws/loss';
+import type { PaintProfile } from '@/core/paint/profiles';
+import type { StoredRecord } from '@/core/records/kinds';
+import { flawCause, flawName } from '@/words/flaws';
+import { REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
+import type { Wording } from '@/words/vocabulary';
+import { zoneName } from '@/words/zones';
+import { pathOf } from '../body-plan/outline-path';
+import { PinHead } from '../glyphs';
+import { EvidenceStamp } from '../parts/evidence-stamp';
+
+export interface NumberedFinding {
+  readonly number: number;
+  readonly record: StoredRecord<'finding'>;
+  readonly view: View;
+}
+
+interface Props {
+  readonly findings: readonly NumberedFinding[];
+  readonly photos: readonly StoredRecord<'photo'>[];
+  readonly plan: Plan;
+  readonly wording: Wording;
+  readonly photoBase: string;
+  readonly profile: PaintProfile;
+}
+
+/** Every finding with its place, extent, evidence and pictures. */
+export function FindingsList({ findings, photos, plan, wording, photoBase }: Props) {
+  return (
+    <section className="grid gap-3" aria-label="Findings">
+      <h2 className="text-xl font-bold">Findings</h2>
+      {findings.length === 0 && <p>Nothing was found in what was looked at. See below for what was not.</p>}
+      {VIEWS.filter((v) => findings.some((f) => f.view === v)).map((view) => (
+        <div key={view}>
+          <h3 className="border-b-2 border-ink pb-1 font-bold first-letter:uppercase">{term(VIEW_WORDS, view, wording.words)}</h3>
+          <ol>
+            {findings
+              .filter((f) => f.view === view)
+              .map((f) => (
+                <Item key={f.record.id} finding={f} photos={photos.filter((p) => p.body.finding === f.record.id)} zone={plan.zones.get(f.record.body.zone)!} wording={wording} photoBase={photoBase} />
+              ))}
+          </ol>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+function Item({ finding, photos, zone, wording, photoBase }: { finding: NumberedFinding; photos: readonly StoredRecord<'photo'>[]; zone: Zone; wording: Wording; photoBase: string }) {
+  const { body: f } = finding.record;
+  const flaw = flawById(f.flaw);
+  const cause = flawCause(f.flaw, wording.words);
+  const extent = [f.sizeMm ? `${f.sizeMm} mm` : '', f.share ? `${Math.round(f.share * 100)} % of the panel` : '', f.where, f.touchedIn ? 'touched in' : '', f.visibleFromM ? `seen from ${f.visibleFromM} m` : ''].filter(Boolean);
+  return (
+    <li id={`finding-${finding.number}`} className="grid grid-cols-[2.2rem_1fr] gap-x-3 gap-y-2 border-b border-line py-3 sm:grid-cols-[2.2rem_1fr_110px]">
+      <span className="figure grid justify-items-center gap-1 text-lg font-bold">
+        {finding.number}
+        <PinHead family={flaw.family} severity={severity(f)} size={20} />
+      </span>
+      <div className="min-w-0">
+        <p className="flex flex-wrap items-center gap-2">
+          <strong className="first-letter:uppercase">
+            {zoneName(zone.slug, wording)}: {f.count > 1 && `${f.count} × `}
+            {flawName(f.flaw, wording.words)}
+          </strong>
+          <EvidenceStamp evidence={f.evidence} />
+        </p>
+        <p>{extent.join(' · ')}</p>
+        {f.note && <p>{f.note}</p>}
+        <p className="text-sm text-soft">
+          {cause && `Usually: ${cause}. `}Possible remedy: {flaw.remedies.map((r) => REMEDY_WORDS[r]).join(', or ')}.
+        </p>
+        {photos.length > 0 && (
+          <ul className="mt-2 flex flex-wrap gap-2">
+            {photos.map((p) => (
+              <li key={p.id} className="relative">
+                <a href={`${photoBase}/${p.body.sha256}/2048`}>
+                  {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
+                  <img src={`${photoBase}/${p.body.sha256}/320`} alt={`${p.body.caption || p.body.name}${p.body.drawn ? ' (drawn picture)' : ''}`} width={240} height={180} loading="lazy" className="aspect-4/3 w-60 max-w-full rounded-cut border border-line object-cover" />
+                </a>
+                <span className="text-sm text-soft">
+                  {p.body.caption} {p.body.drawn && <span className="stamp">drawn</span>}
+                </span>
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+      <ZoneMini zone={zone} place={f.place} />
+    </li>
+  );
+}
+
+/** The zone's outline alone with a dot where the finding is. */
+function ZoneMini({ zone, place }: { zone: Zone; place: { uMm: number; vMm: number } | null }) {
+  const box = boxOf(zone.outline);
+  const size = Math.max(box.maxX - box.minX, box.maxY - box.minY);
+  const pad = size * 0.06;
+  const at = place ? toSheet(zone, place) : null;
+  return (
+    <svg className="col-start-2 h-16 w-24 sm:col-start-3" viewBox={`${box.minX - pad} ${box.minY - pad} ${box.maxX - box.minX + 2 * pad} ${box.maxY - box.minY + 2 * pad}`} aria-hidden="true">
+      <path d={pathOf(zone.outline)} fill="var(--wash)" stroke="var(--cut)" strokeWidth={size / 60} />
+      {at && <circle cx={at[0]} cy={at[1]} r={size / 22} fill="var(--ink)" />}
+    </svg>
+  );
+}

@@ -1,0 +1,151 @@
+import { planOf } from '@/core/body/plan';
+import { type View, VIEWS } from '@/core/body/zone';
+import { flawById, severity } from '@/core/flaws/loss';
+import type { AnyRecord, StoredRecord } from '@/core/records/kinds';
+import { recordsOf } from '@/core/records/reduce';
+import { readBundle } from '@/core/records/bundle';
+import type { Snapshot } from '@/core/report/snapshot';
+import type { ThicknessUnit } from '@/core/units/thickness';
+import { CAUTION_WORDS } from '@/words/cautions';
+import { GATE_WORDS } from '@/words/grade';
+import { term, VIEW_WORDS } from '@/words/terms';
+import type { Wording } from '@/words/vocabulary';
+import { zoneName } from '@/words/zones';
+import { PlanDrawing, type PlanPin } from '../body-plan/plan-drawing';
+import { dayText } from '../dates';
+import { Conditions, Claims, NotSeen } from './report-circumstances';
+import { FindingsList, type NumberedFinding } from './report-findings';
+import { GradeSummary } from './report-grade';
+import { PaintTable } from './report-paint';
+
+export interface ReportViewProps {
+  readonly snapshot: Snapshot;
+  readonly wording: Wording;
+  readonly unit: ThicknessUnit;
+  /** Address of a picture, without the size: the size and nothing else is added. */
+  readonly photos: string;
+  readonly state: 'draft' | 'sealed';
+}
+
+/** What a bidder reads: summary first, then every finding with its place and pictures, then what was not seen. */
+export function ReportView(props: ReportViewProps) {
+  const { snapshot, state } = props;
+  const wording: Wording = { ...props.wording, steering: carOf(snapshot)?.steering ?? props.wording.steering };
+  const read = readBundle(snapshot.bundle);
+  const records: readonly AnyRecord[] = read.ok ? read.records : [];
+  const car = recordsOf(records, 'car')[0]?.body;
+  const plan = car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+  if (!car || !plan) return <p className="p-6">This report names no car that this program can draw.</p>;
+  const findings = numbered(records, (slug) => plan.zones.get(slug)?.view ?? 'outside', plan.lap);
+  const photos = recordsOf(records, 'photo');
+  const withheld = snapshot.results.withheld.reduce((s, w) => s + w.count, 0);
+  return (
+    <article className="mx-auto grid max-w-4xl gap-8 px-4 py-6">
+      <header className="grid gap-4">
+        <div className="flex items-start gap-4">
+          <span className="grid h-14 min-w-14 shrink-0 place-items-center rounded-cut border-2 border-ink px-2 font-head text-2xl font-bold">{snapshot.bundle.lot.number}</span>
+          <div className="min-w-0">
+            <h1 className="text-2xl font-bold sm:text-3xl">
+              {car.make} {car.model}
+              {car.year ? `, ${car.year}` : ''}
+            </h1>
+            <p className="text-soft">
+              {snapshot.sale.name}
+              {snapshot.sale.closesOn && `, closes ${dayText(snapshot.sale.closesOn)}`}
+            </p>
+            <p className="mt-1">
+              <span className="stamp">{state === 'sealed' ? `sealed ${dayText(snapshot.sealedAt)}` : 'draft, not sealed'}</span> <span className="stamp">revision {snapshot.revision}</span>
+            </p>
+          </div>
+        </div>
+        {snapshot.results.gates.length > 0 && (
+          <ul className="grid gap-2">
+            {snapshot.results.gates.map((g) => (
+              <li key={g} className="border-l-4 border-pin bg-card px-4 py-3 font-semibold">
+                {g === 'structural-loss' ? 'Structural loss was found. The car is not to be driven or lifted by it before a qualified repairer has seen it.' : GATE_WORDS[g as keyof typeof GATE_WORDS]}
+              </li>
+            ))}
+          </ul>
+        )}
+        <GradeSummary snapshot={snapshot} findings={findings.length} photos={photos.length} />
+      </header>
+      <Plans plan={plan} views={VIEWS} findings={findings} wording={wording} notSeen={snapshot.results.notSeen} />
+      <FindingsList findings={findings} photos={photos} plan={plan} wording={wording} photoBase={props.photos} profile={snapshot.tables.profiles[0]!} />
+      {withheld > 0 && (
+        <p className="border-l-4 border-ink bg-card px-4 py-3">
+          {withheld} {withheld === 1 ? 'finding is' : 'findings are'} left out: {snapshot.results.withheld.map((w) => `${w.count}, ${w.reason}`).join('; ')}. The grade counts {withheld === 1 ? 'it' : 'them'}.
+        </p>
+      )}
+      <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} />
+      <Claims records={records} wording={wording} />
+      <NotSeen snapshot={snapshot} wording={wording} />
+      <Conditions records={records} />
+      <OtherPhotos photos={photos.filter((p) => !findings.some((f) => f.record.id === p.body.finding))} base={props.photos} wording={wording} />
+      <section className="grid gap-2" aria-label="Cautions">
+        <h2 className="text-xl font-bold">Cautions</h2>
+        <ul className="grid list-disc gap-1.5 pl-5">
+          {snapshot.results.cautions.map((c) => (
+            <li key={c}>{CAUTION_WORDS[c]}</li>
+          ))}
+        </ul>
+      </section>
+    </article>
+  );
+}
+
+function carOf(snapshot: Snapshot): { steering?: 'left' | 'right' } | undefined {
+  return snapshot.bundle.records.car?.[0]?.body as { steering?: 'left' | 'right' } | undefined;
+}
+
+function numbered(records: readonly AnyRecord[], viewOf: (zone: string) => View, lap: Readonly<Record<View, readonly string[]>>): NumberedFinding[] {
+  const place = (f: StoredRecord<'finding'>) => {
+    const view = viewOf(f.body.zone);
+    return VIEWS.indexOf(view) * 1000 + lap[view].indexOf(f.body.zone);
+  };
+  return [...recordsOf(records, 'finding')].sort((a, b) => place(a) - place(b)).map((record, i) => ({ number: i + 1, record, view: viewOf(record.body.zone) }));
+}
+
+function Plans({ plan, views, findings, wording, notSeen }: { plan: NonNullable<ReturnType<typeof planOf>>; views: readonly View[]; findings: readonly NumberedFinding[]; wording: Wording; notSeen: Snapshot['results']['notSeen'] }) {
+  const unseen = new Map([...plan.zones.values()].map((z) => [z.slug, z.aspects.every((a) => notSeen.some((n) => n.zone === z.slug && n.aspects.includes(a)))]));
+  const looks = new Map([...unseen].map(([slug, bare]) => [slug, { unseen: bare, blocked: bare && notSeen.some((n) => n.zone === slug && n.why !== null) }]));
+  const pinned = views.filter((v) => plan.lap[v].length > 0 && (v === 'outside' || findings.some((f) => f.view === v)));
+  return (
+    <section className="grid gap-4" aria-label="Plans">
+      <h2 className="text-xl font-bold">Where it is</h2>
+      {pinned.map((view) => {
+        const pins: PlanPin[] = findings.filter((f) => f.view === view).map((f) => ({ id: f.record.id, zone: f.record.body.zone, place: f.record.body.place, family: flawById(f.record.body.flaw).family, severity: severity(f.record.body), number: f.number }));
+        return (
+          <figure key={view} className="sheet p-2">
+            <PlanDrawing plan={plan} view={view} looks={looks} pins={pins} nameOf={(z) => zoneName(z, wording)} title={`Plan, ${term(VIEW_WORDS, view, wording.words)}`} className={view === 'outside' ? 'w-full' : 'mx-auto max-h-72 w-full'} sideWords={{ left: 'left', right: 'right' }} />
+            <figcaption className="px-2 pb-1 text-sm text-soft first-letter:uppercase">
+              {term(VIEW_WORDS, view, wording.words)}: numbers are the findings below; dashed pieces were not seen.
+            </figcaption>
+          </figure>
+        );
+      })}
+    </section>
+  );
+}
+
+function OtherPhotos({ photos, base, wording }: { photos: readonly StoredRecord<'photo'>[]; base: string; wording: Wording }) {
+  if (photos.length === 0) return null;
+  return (
+    <section className="grid gap-3" aria-label="More pictures">
+      <h2 className="text-xl font-bold">More pictures</h2>
+      <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+        {photos.map((p) => (
+          <li key={p.id}>
+            <a href={`${base}/${p.body.sha256}/2048`}>
+              {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
+              <img src={`${base}/${p.body.sha256}/320`} alt={p.body.caption || p.body.name} width={320} height={240} loading="lazy" className="aspect-4/3 w-full rounded-cut border border-line object-cover" />
+            </a>
+            <p className="text-sm">
+              {p.body.zone && `${zoneName(p.body.zone, wording)}: `}
+              {p.body.caption || p.body.name} {p.body.drawn && <span className="stamp">drawn</span>}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

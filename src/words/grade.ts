@@ -1,0 +1,26 @@
+import type { Axis, Lens } from '@/core/grade/tables';
+
+export const AXIS_WORDS: Readonly<Record<Axis, string>> = {
+  finish: 'finish',
+  fit: 'fit',
+  brightwork: 'brightwork',
+  metal: 'metal',
+  'glass-soft': 'glass and soft parts',
+  cabin: 'cabin',
+  running: 'running and function',
+  underside: 'underside',
+  authenticity: 'authenticity',
+};
+
+export const LENS_WORDS: Readonly<Record<Lens, string>> = {
+  keeper: 'originality first',
+  tourer: 'use first',
+  show: 'finish first',
+  project: 'completeness and metal first',
+};
+
+export const GATE_WORDS = {
+  'structural-loss': 'Structural loss caps the whole. Tell the consignment manager now; it stands on the report’s first page.',
+  'unsafe-brakes': 'Unsafe brakes cap running. The car is not to be driven.',
+  'no-identity': 'Without a chassis number authenticity is capped.',
+} as const;

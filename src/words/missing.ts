@@ -1,0 +1,35 @@
+import type { Missing } from '@/core/report/missing';
+import type { View } from '@/core/body/zone';
+import { term, VIEW_WORDS } from './terms';
+import { PLAIN_WORDING, type Vocabulary } from './vocabulary';
+import { zoneWords } from './zones';
+
+/** What is missing, as a sentence. */
+export function missingText(m: Missing, words: Vocabulary): string {
+  const many = (one: string, more: string) => (m.count === 1 ? one : more);
+  const zone = m.detail ? zoneWords(m.detail, { ...PLAIN_WORDING, words }) : '';
+  switch (m.kind) {
+    case 'no-car':
+      return 'The car is not stated: make, model and body style.';
+    case 'no-visit':
+      return 'No visit is stated: light, weather, instruments.';
+    case 'no-chassis-number':
+      return 'The chassis number is not read.';
+    case 'no-temperature':
+      return 'The temperature is not stated; gauges misread in the cold.';
+    case 'gauge-not-checked':
+      return 'The thickness gauge was not checked on a foil.';
+    case 'gauge-not-stated':
+      return 'There are readings but no gauge is stated.';
+    case 'view-unseen':
+      return `Nothing was seen of the ${term(VIEW_WORDS, m.detail as View, words)}.`;
+    case 'panels-thin':
+      return `${m.count} ${many('panel has', 'panels have')} too few readings, the first: ${zone}.`;
+    case 'finding-without-photo':
+      return `${m.count} ${many('finding has', 'findings have')} no picture, the first: ${zone}.`;
+    case 'no-photos':
+      return 'There is no picture at all.';
+    case 'no-leave':
+      return 'The owner’s leave is not asked for everything.';
+  }
+}
