@@ -108,14 +108,14 @@ export async function serve(port, env) {
   });
   let ended = false;
   child.on('exit', () => (ended = true));
-  for (let i = 0; i < 150; i++) {
+  for (let i = 0; i < 900; i++) {
     if (ended) throw new Plain('The application ended while starting; its message stands above.');
     const answer = await fetch(`http://127.0.0.1:${port}/sign-in`).catch(() => null);
     if (answer?.ok) return child;
     await new Promise((r) => setTimeout(r, 200));
   }
   child.kill();
-  throw new Plain('The application did not answer within 30 seconds.');
+  throw new Plain('The application did not answer within three minutes.');
 }
 
 /** Ends a child and waits until it is gone. */

@@ -21,7 +21,7 @@ export const TRUTHS: Readonly<Record<number, CarTruth>> = {
       'door.left.front': { medianUm: 262, spread: 0.24 },
       deck: { medianUm: 247, spread: 0.26 },
       'fender.right': { medianUm: 236, spread: 0.25 },
-      'quarter.left': { medianUm: 560, spread: 0.45 },
+      'quarter.left': { medianUm: 760, spread: 0.42 },
     },
   },
   6: { film: { medianUm: 124, spread: 0.1 }, panels: {} },
@@ -30,7 +30,7 @@ export const TRUTHS: Readonly<Record<number, CarTruth>> = {
     panels: {
       'fender.left': { medianUm: 310, spread: 0.3 },
       'door.left.rear': { medianUm: 290, spread: 0.28 },
-      'quarter.right': { medianUm: 620, spread: 0.5 },
+      'quarter.right': { medianUm: 780, spread: 0.5 },
       'rocker.left': { medianUm: 540, spread: 0.45 },
       'rocker.right': { medianUm: 520, spread: 0.45 },
     },

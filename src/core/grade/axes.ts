@@ -58,7 +58,7 @@ function partOf(cell: Cell, ageYears: number, paint: ReadonlyMap<string, Record<
   const chances = cell.aspect === 'paint' ? paint.get(cell.zone.slug) : undefined;
   const measured = chances ? chances.filled * tables.paintLoss.filled + chances.heavy * tables.paintLoss.heavy : 0;
   const found = cell.findings.reduce((sum, f) => sum + findingLoss(f.body), 0);
-  const mean = tables.seen.clean * Math.exp(-(found + measured));
+  const mean = tables.seen.clean * Math.exp(-tables.lossScale * (found + measured));
   return { ...base, mean, sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd, seen: true };
 }
 
@@ -91,7 +91,8 @@ export interface AxisMoments {
 /**
  * Mean and standard deviation of each axis: the weighted mean of its parts, where the unseen parts of one car vary
  * together (one-way random effects, Searle, Casella & McCulloch, Variance Components, ch. 3): variance of the unseen
- * part = (ρ(Σw)² + (1 − ρ)Σw²)·s².
+ * part = (ρ(Σw)² + (1 − ρ)Σw²)·s². The doubt of judging comes on top, and an axis whose seen parts differ much among
+ * themselves loses for it, so that one bad panel among good ones shows.
  */
 export function axisMoments(parts: readonly Part[], tables: GradeTables): AxisMoments[] {
   return AXES.map((axis) => {
@@ -104,7 +105,15 @@ export function axisMoments(parts: readonly Part[], tables: GradeTables): AxisMo
     const uu = unseen.reduce((s, p) => s + p.weight ** 2, 0);
     const s2 = (unseen[0]?.sd ?? 0) ** 2;
     const variance = (tables.withinCar * u * u + (1 - tables.withinCar) * uu) * s2 + seen.reduce((s, p) => s + (p.weight * p.sd) ** 2, 0);
-    const mean = own.reduce((s, p) => s + p.weight * p.mean, 0) / total;
-    return { axis, mean, sd: Math.sqrt(variance) / total, seen: 1 - u / total };
+    const mean = own.reduce((s, p) => s + p.weight * p.mean, 0) / total - tables.unevenness * (1 - u / total) * spreadOf(seen);
+    return { axis, mean, sd: Math.hypot(Math.sqrt(variance) / total, tables.judgementSd), seen: 1 - u / total };
   });
+}
+
+/** Weighted standard deviation of the conditions of parts. */
+function spreadOf(parts: readonly Part[]): number {
+  const w = parts.reduce((s, p) => s + p.weight, 0);
+  if (w === 0) return 0;
+  const mean = parts.reduce((s, p) => s + p.weight * p.mean, 0) / w;
+  return Math.sqrt(parts.reduce((s, p) => s + p.weight * (p.mean - mean) ** 2, 0) / w);
 }

@@ -103,7 +103,12 @@ function axisGrade(m: AxisMoments, parts: readonly Part[], gates: Grade['gates']
 /** Seeded draws of all axes; one row a draw, so that every lens sees the same cars. */
 function drawAxes(moments: readonly AxisMoments[], gates: Grade['gates'], tables: GradeTables): number[][] {
   const random = seeded(SEED);
-  return Array.from({ length: tables.draws }, () => moments.map((m) => Math.min(capOf(m.axis, gates, tables), clamp(m.mean + m.sd * normalDraw(random)))));
+  const [shared, own] = [Math.sqrt(tables.acrossAxes), Math.sqrt(1 - tables.acrossAxes)];
+  const caps = moments.map((m) => capOf(m.axis, gates, tables));
+  return Array.from({ length: tables.draws }, () => {
+    const common = shared * normalDraw(random);
+    return moments.map((m, i) => Math.min(caps[i]!, clamp(m.mean + m.sd * (common + own * normalDraw(random)))));
+  });
 }
 
 function whole(lens: Lens, draws: readonly number[][], expectedDraws: readonly number[], gates: Grade['gates'], n: number, tables: GradeTables): WholeGrade {

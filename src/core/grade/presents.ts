@@ -19,7 +19,8 @@ export function noticedFromM(finding: StoredRecord<'finding'>['body'], metallic:
   const flaw = flawById(finding.flaw);
   const contrast = flaw.contrast * (finding.touchedIn ? eye.touchedIn : 1) * (metallic ? eye.metallic : 1);
   const size = finding.sizeMm ?? flaw.typicalMm;
-  return Math.min(eye.farthestM, eye.mPerMm * size * (contrast <= 0 ? 0 : eye.atNoContrast + (1 - eye.atNoContrast) * contrast) * contrast);
+  const reach = contrast <= 0 ? 0 : eye.atNoContrast + (1 - eye.atNoContrast) * contrast;
+  return Math.min(eye.farthestM, eye.mPerMm * size ** eye.sizeExponent * reach);
 }
 
 /** How near one may come before the outside shows a fault, from all findings on it. */

@@ -17,6 +17,14 @@ export const gradeTablesSchema = z.object({
   withinCar: z.number().min(0).max(1),
   /** Condition and its doubt where a look found nothing, and the doubt where it found something. */
   seen: z.object({ clean: z.number(), cleanSd: z.number(), findingSd: z.number() }),
+  /** How alike the axes of one car are, 0 to 1: cars good in one way tend to be good in others. */
+  acrossAxes: z.number().min(0).max(1),
+  /** How much harder a finding's loss weighs on the condition of its place than in the catalogue. */
+  lossScale: z.number().positive(),
+  /** Doubt of any judgement of an axis, however much was seen: a standard deviation in points. */
+  judgementSd: z.number().nonnegative(),
+  /** How much an axis loses by being uneven: points per point of spread between its seen parts. */
+  unevenness: z.number().nonnegative(),
   /** Condition lost by measured paint: loss at certainty of filler and of heavy build. */
   paintLoss: z.object({ filled: z.number(), heavy: z.number() }),
   /** Authenticity of a panel's paint when it surely is factory, and when it surely is not. */
@@ -31,8 +39,8 @@ export const gradeTablesSchema = z.object({
   /** Caps: whole with structural loss; running with unsafe brakes; authenticity without a chassis number. */
   gates: z.object({ structuralLoss: z.number(), unsafeBrakes: z.number(), noIdentity: z.number() }),
   bands: z.array(z.object({ name: z.string(), from: z.number() })),
-  /** Eye: metres per millimetre of a full-contrast mark (one minute of arc), what is left at no contrast, on metallic paint and when touched in; the farthest said. */
-  eye: z.object({ mPerMm: z.number(), atNoContrast: z.number(), metallic: z.number(), touchedIn: z.number(), farthestM: z.number() }),
+  /** Eye: metres from which a full-contrast mark of 1 mm is told (one minute of arc), how that grows with size (large marks are faint at their edges), what is left at no contrast, on metallic paint and when touched in; the farthest said. */
+  eye: z.object({ mPerMm: z.number(), sizeExponent: z.number().positive(), atNoContrast: z.number(), metallic: z.number(), touchedIn: z.number(), farthestM: z.number() }),
   draws: z.number().int().positive(),
 });
 export type GradeTables = z.infer<typeof gradeTablesSchema>;
@@ -53,7 +61,11 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     authenticity: expect(92, 4, 58, 20),
   },
   withinCar: 0.45,
-  seen: { clean: 96, cleanSd: 3, findingSd: 5 },
+  seen: { clean: 94, cleanSd: 5, findingSd: 8 },
+  acrossAxes: 0.5,
+  lossScale: 2.2,
+  judgementSd: 4,
+  unevenness: 0.6,
   paintLoss: { filled: 0.45, heavy: 0.15 },
   paintOriginality: { factory: 98, repainted: 48, sd: 4, weight: 0.5 },
   structuralWeight: 2,
@@ -74,6 +86,6 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     { name: 'Project', from: 25 },
     { name: 'Donor', from: 0 },
   ],
-  eye: { mPerMm: 3.44, atNoContrast: 0.12, metallic: 0.6, touchedIn: 0.4, farthestM: 10 },
+  eye: { mPerMm: 3.44, sizeExponent: 0.5, atNoContrast: 0.12, metallic: 0.6, touchedIn: 0.4, farthestM: 10 },
   draws: 2000,
 };

@@ -65,6 +65,7 @@ export function gaugeCanRead(metal: Metal): boolean {
 
 /** Readings a panel of that area needs before its median may be relied on. */
 export function readingsNeeded(areaM2: number | null): number {
+  if (areaM2 !== null && areaM2 < SAMPLING.smallBelowM2) return SAMPLING.forSmall;
   const extra = areaM2 === null ? 0 : Math.max(0, Math.ceil((areaM2 - SAMPLING.aboveM2) / SAMPLING.oneMorePerM2 - 1e-9));
   return SAMPLING.atLeast + extra;
 }

@@ -50,7 +50,7 @@ export function Grade() {
             <div className="flex flex-wrap items-baseline justify-between gap-2">
               <h2 className="text-lg font-bold">As it stands, under four lenses</h2>
               <span className="text-sm">
-                <strong className="figure">{Math.round(cover.seen * 100)} %</strong> seen, {cover.blocked} places blocked
+                <strong className="figure">{Math.round(cover.seen * 100)}</strong> % seen, {cover.blocked} places blocked
               </span>
             </div>
             <ul className="grid gap-2">
@@ -61,7 +61,7 @@ export function Grade() {
                       <span className="block font-semibold first-letter:uppercase">{w.lens}</span>
                       <span className="block text-xs text-soft">{LENS_WORDS[w.lens]}</span>
                     </span>
-                    <span className="col-span-2 row-start-2 sm:col-span-1 sm:row-start-1">
+                    <span className="order-last col-span-2 sm:order-none sm:col-span-1">
                       <IntervalBand id={w.lens} grade={w.grade} limits={limits} label={`${w.lens}: ${figures(w.grade)} of 100`} capped={w.capped} />
                     </span>
                     <span className="text-right">
@@ -92,7 +92,7 @@ export function Grade() {
               </ul>
             )}
             <p className="text-sm">
-              <strong>For its years:</strong> better than {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens} lens. The band holds the true grade 8 times in 10; it narrows only by looking.
+              <strong>For its years:</strong> better than about {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens} lens. The band holds the true grade 8 times in 10; it narrows only by looking.
             </p>
           </div>
           <div className="sheet grid gap-2 p-4">
@@ -117,9 +117,9 @@ export function Grade() {
                     <td>
                       <IntervalBand id={a.axis} grade={a.grade} limits={limits} label={`${AXIS_WORDS[a.axis as Axis]}: ${figures(a.grade)}`} height={16} capped={a.capped} />
                     </td>
-                    <td className="figure text-right">{figures(a.grade)}</td>
-                    <td className="figure text-right">{Math.round(a.seen * 100)} %</td>
-                    <td className="figure hidden text-right sm:table-cell">{a.seen === 0 ? '–' : `${Math.round(a.forItsYears)} %`}</td>
+                    <td className="figure pl-2 text-right text-xs">{figures(a.grade)}</td>
+                    <td className="pl-2 text-right text-xs">{Math.round(a.seen * 100)} %</td>
+                    <td className="hidden pl-2 text-right text-xs sm:table-cell">{a.seen === 0 ? '–' : `${Math.round(a.forItsYears)} %`}</td>
                   </tr>
                 ))}
               </tbody>

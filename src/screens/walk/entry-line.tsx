@@ -95,7 +95,7 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
             value={text}
             onChange={(e) => setText(e.target.value)}
             disabled={!mayEdit || !plan}
-            placeholder={mayEdit ? '131 128 over · chip 3 2mm · ok · blocked no key' : 'Nothing can be entered here'}
+            placeholder={mayEdit ? '131 over · chip 3 2mm · ok' : 'Nothing can be entered here'}
             autoCapitalize="off"
             autoComplete="off"
             spellCheck={false}

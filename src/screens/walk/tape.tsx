@@ -17,7 +17,7 @@ export function Tape({ view, onView }: { view: View; onView: (view: View) => voi
   const lot = `/lots/${facts.lot.id}`;
   return (
     <nav aria-label="Stations" className="tape flex shrink-0 overflow-x-auto bg-tape text-tape-ink">
-      <Station name="Arrive" href={`${lot}/intake`} share={arrived ? 1 : 0} note={arrived ? '' : 'open'} />
+      <Station name="Arrive" href={`${lot}/intake`} share={arrived ? 1 : 0} note={arrived ? 'stated' : 'open'} />
       {ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0).map((v) => {
         const share = grade?.coverage.byView[v];
         return (
@@ -25,7 +25,7 @@ export function Tape({ view, onView }: { view: View; onView: (view: View) => voi
         );
       })}
       <Station name="Road" href={`${lot}/intake`} share={0} struck={car?.leave.drive !== 'yes'} note={car?.leave.drive === 'yes' ? 'gate first' : car?.leave.drive === 'no' ? 'not driven' : 'ask leave'} />
-      <Station name="Seal" href={`${lot}/report`} share={facts.state === 'sealed' ? 1 : 0} />
+      <Station name="Seal" href={`${lot}/report`} share={facts.state === 'sealed' ? 1 : 0} note={facts.state} />
     </nav>
   );
 }
@@ -44,8 +44,8 @@ function Station({ name, share, note = '', here = false, struck = false, href, o
   const inner = (
     <>
       <span aria-hidden="true" className="absolute inset-x-0 top-0 h-1.5 bg-[repeating-linear-gradient(90deg,oklch(0.27_0.035_255/0.75)_0_1px,transparent_1px_9px)]" />
-      <span className={`block text-sm first-letter:uppercase ${here ? 'font-bold' : 'font-medium'} ${struck ? 'line-through' : ''}`}>{name}</span>
-      <span className="block text-[11px] leading-3.5">{note || (share > 0 ? `${Math.round(share * 100)} % seen` : 'not seen')}</span>
+      <span className={`block text-sm whitespace-nowrap first-letter:uppercase ${here ? 'font-bold' : 'font-medium'} ${struck ? 'line-through' : ''}`}>{name}</span>
+      <span className="block text-[11px] leading-3.5 whitespace-nowrap">{note || (share > 0 ? `${Math.round(share * 100)} % seen` : 'not seen')}</span>
       <span aria-hidden="true" className="absolute bottom-0 left-0 h-1.5 bg-tape-ink" style={{ width: `${share * 100}%` }} />
     </>
   );

@@ -12,6 +12,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
+import { useWide } from '@/ui/use-wide';
 import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
@@ -121,6 +122,7 @@ function WalkOnPlan() {
   });
   useKeys(held);
   const swipe = useSwipe(walking.step);
+  const wide = useWide();
   const drawing = {
     plan: plan!,
     view: walking.view,
@@ -130,7 +132,6 @@ function WalkOnPlan() {
     selected: walking.zone,
     nameOf: (z: string) => zoneName(z, wording),
     title: 'Plan of the car',
-    sideWords: { left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` },
     onZone: (slug: string, at: readonly [number, number]) => {
       if (slug !== walking.zone) walking.go(slug);
       const p = toPanel(plan!.zones.get(slug)!, at);
@@ -140,32 +141,26 @@ function WalkOnPlan() {
   return (
     <>
       <Tape view={walking.view} onView={walking.show} />
-      <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
-        <div className="flex min-h-0 min-w-0 flex-col lg:flex-1">
-          <div className="relative h-[30dvh] min-h-0 shrink-0 overflow-hidden lg:h-auto lg:flex-1">
-            <div className="hidden h-full lg:block">
+      <div className="grid min-h-0 flex-1 grid-cols-1 grid-rows-[30dvh_minmax(0,1fr)_auto] lg:grid-cols-[minmax(0,1fr)_352px] lg:grid-rows-[minmax(0,1fr)_auto]">
+        <div className="flex min-h-0 min-w-0 flex-col">
+          <div className="relative min-h-0 flex-1 overflow-hidden">
+            {wide ? (
               <PlanZoom key={walking.view}>
-                <PlanDrawing {...drawing} className="h-full w-full" />
+                <PlanDrawing {...drawing} className="h-full w-full" sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }} />
               </PlanZoom>
-            </div>
-            <div className="h-full lg:hidden">
+            ) : (
               <PlanDrawing {...drawing} frame={nearZone(plan!, walking.zone)} className="h-full w-full" labelSize={64} />
-            </div>
+            )}
             <button type="button" className="absolute right-2 bottom-2 hidden size-9 place-items-center rounded-cut border border-line bg-card lg:grid" onClick={() => setHelp(true)} aria-label="Keys">
               <Keyboard size={16} aria-hidden="true" />
             </button>
           </div>
           <PlanLegend className="hidden lg:flex" />
-          <div className="hidden lg:block">
-            <EntryLine walking={walking} inputRef={inputRef} />
-          </div>
         </div>
-        <aside className="min-h-0 flex-1 overflow-y-auto border-line bg-card lg:w-[352px] lg:flex-none lg:border-l" aria-label="Zone in hand" {...swipe}>
+        <aside className="min-h-0 overflow-y-auto border-line bg-card lg:row-span-2 lg:border-l" aria-label="Zone in hand" {...swipe}>
           <ZoneCard key={walking.zone} zone={zone} walking={walking} />
         </aside>
-        <div className="lg:hidden">
-          <EntryLine walking={walking} inputRef={inputRef} />
-        </div>
+        <EntryLine walking={walking} inputRef={inputRef} />
       </div>
       {help && <KeysSheet onClose={() => setHelp(false)} />}
     </>

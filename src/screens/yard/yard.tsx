@@ -78,7 +78,7 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
               <Link href={next.summary.car ? `/lots/${next.id}/walk` : `/lots/${next.id}/intake`} className="group flex items-center gap-4 rounded-cut border-2 border-thread bg-card p-4 hover:bg-wash">
                 <LotNumber n={next.number} />
                 <span className="min-w-0 flex-1">
-                  <span className="block text-sm text-soft">Next: {standings.get(next.id)}, {due(next, today)}</span>
+                  <span className="block text-sm text-soft">Next: {standings.get(next.id) === 'late' ? due(next, today) : `${standings.get(next.id)}, ${due(next, today)}`}</span>
                   <span className="block truncate text-lg font-semibold">{next.title}</span>
                 </span>
                 <ArrowRight aria-hidden="true" />
@@ -157,11 +157,14 @@ function YardRow({ lot, standing: where, today }: { lot: YardLot; standing: Stan
         <span className="min-w-0">
           <span className="block truncate font-semibold">{lot.title}</span>
           <span className="block truncate text-sm text-soft">{[lot.keeper || 'nobody yet', s.records > 0 ? `${s.readings} readings, ${s.findings} findings, ${s.photos} photos` : 'nothing entered'].join(' · ')}</span>
+          <span className="block text-sm sm:hidden">
+            {Math.round(s.seen * 100)} % seen{s.grade && s.records > 0 && `, grade ${Math.round(s.grade.low)}–${Math.round(s.grade.high)}`}
+          </span>
           {s.gates.includes('structural-loss') && <span className="text-sm font-semibold text-pin">Structural loss: tell the manager</span>}
         </span>
         <span className="hidden sm:block">
           <span className="block text-sm">
-            <span className="figure font-semibold">{Math.round(s.seen * 100)} %</span> seen
+            <span className="figure font-semibold">{Math.round(s.seen * 100)}</span> % seen
           </span>
           <span className="mt-1 block h-1.5 border border-ink/40 bg-paper">
             <span className="block h-full bg-ink" style={{ width: `${Math.round(s.seen * 100)}%` }} />
