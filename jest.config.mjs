@@ -3,6 +3,7 @@ const transform = {
 };
 const shared = {
   transform,
+  testTimeout: 120_000,
   testEnvironment: 'node',
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^canonicalize$': '<rootDir>/node_modules/canonicalize/lib/canonicalize.js' },
   transformIgnorePatterns: ['/node_modules/(?!(@noble|canonicalize|uuid|better-auth|@better-auth|jose|nanostores|better-call|rou3|defu|kysely|uncrypto|zod)/)'],

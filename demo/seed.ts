@@ -2,13 +2,14 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { addDays, format } from 'date-fns';
 import { count, eq } from 'drizzle-orm';
+import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
 import { takeChanges } from '../src/data/gateway';
 import { addLot } from '../src/data/lots';
 import { addLink } from '../src/data/seals';
 import { lot as lotTable, organisation } from '../src/data/tables/farvin';
-import { createAccount, createOrganisation, createSale } from '../src/server/accounts';
+import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';
 import { newToken, sealInspection, tokenHash } from '../src/server/sealing';
 import { type DemoLot, LOTS } from './lots';
@@ -87,7 +88,7 @@ async function inspect(db: Db, actor: Actor, lot: DemoLot, ids: { lotId: string;
 async function seed(db: Db, today: Date): Promise<string> {
   const orgId = await createOrganisation(db, 'Tramshed Dispersal Office');
   const account = async (name: string, email: string, role: 'manager' | 'inspector' | 'viewer') => {
-    const id = await createAccount(db, { name, email, password: PASSWORD, orgId, role });
+    const id = await createAccount(db, { name, email, passwordHash: await passwordHash(PASSWORD), orgId, role });
     return (await actorOf(db, id))!;
   };
   const petra = await account('Petra Quayle-Lunt', 'petra@tramshed.example', 'manager');

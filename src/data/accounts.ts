@@ -1,10 +1,9 @@
 import { randomBytes } from 'node:crypto';
-import { hashPassword } from 'better-auth/crypto';
 import { v7 as uuidv7 } from 'uuid';
 import { publicKeyOf } from '@/core/report/seal';
-import type { Db } from '@/data/db';
-import { account, user } from '@/data/tables/auth';
-import { membership, organisation, type Role, sale } from '@/data/tables/farvin';
+import type { Db } from './db';
+import { account, user } from './tables/auth';
+import { membership, organisation, type Role, sale } from './tables/farvin';
 
 /** Opens an organisation with a signing key of its own. */
 export async function createOrganisation(db: Db, name: string): Promise<string> {
@@ -14,13 +13,12 @@ export async function createOrganisation(db: Db, name: string): Promise<string> 
   return id;
 }
 
-/** Opens an account with a password and a role in an organisation. */
-export async function createAccount(db: Db, given: { name: string; email: string; password: string; orgId: string; role: Role }): Promise<string> {
+/** Opens an account with a role in an organisation; the password comes hashed (server/password.ts). */
+export async function createAccount(db: Db, given: { name: string; email: string; passwordHash: string; orgId: string; role: Role }): Promise<string> {
   const id = uuidv7();
-  const password = await hashPassword(given.password);
   await db.transaction(async (tx) => {
     await tx.insert(user).values({ id, name: given.name, email: given.email.toLowerCase(), emailVerified: true });
-    await tx.insert(account).values({ id: uuidv7(), accountId: id, providerId: 'credential', userId: id, password });
+    await tx.insert(account).values({ id: uuidv7(), accountId: id, providerId: 'credential', userId: id, password: given.passwordHash });
     await tx.insert(membership).values({ userId: id, orgId: given.orgId, role: given.role });
   });
   return id;

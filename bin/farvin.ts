@@ -1,0 +1,194 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { planOf } from '../src/core/body/plan';
+import { STYLES } from '../src/core/body/styles';
+import { readReadingsCsv } from '../src/core/csv/readings';
+import { gradeCar } from '../src/core/grade/grade';
+import { analysePaint, type PaintAnalysis } from '../src/core/paint/analyse';
+import type { FilmReading } from '../src/core/paint/film-reading';
+import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
+import { type Bundle, readBundle } from '../src/core/records/bundle';
+import type { AnyRecord } from '../src/core/records/kinds';
+import { recordsOf } from '../src/core/records/reduce';
+import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
+import { takeSnapshot } from '../src/core/report/snapshot';
+import { randomBytes } from 'node:crypto';
+
+/** Wrong usage: exit 2, words on standard error. */
+class Usage extends Error {}
+/** A refused input: exit 1, the reason as JSON. */
+class Refusal extends Error {
+  constructor(
+    readonly reason: string,
+    readonly more: object = {},
+  ) {
+    super(reason);
+  }
+}
+
+const HELP: Readonly<Record<string, string>> = {
+  check: 'check BUNDLE\n  Says whether a bundle is whole: {ok, problems:[{path, message}]}.',
+  paint: `paint READINGS.csv [--ceiling-um 500] [--body ${STYLES.map((s) => s.slug).join('|')}] [--profile ID] [--skip-bad]\npaint BUNDLE [--profile ID]\n  Judges the film thickness of every panel.`,
+  grade: 'grade BUNDLE [--on-year YYYY]\n  Grades a car: nine axes, four lenses, coverage.',
+  report: 'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
+  verify: 'verify REPORT\n  Re-computes hash and signature of a sealed report.',
+};
+
+function readText(path: string): string {
+  try {
+    return readFileSync(path, 'utf8');
+  } catch (cause) {
+    throw new Refusal('unreadable', { message: `${path} cannot be read (${(cause as NodeJS.ErrnoException).code ?? 'error'})` });
+  }
+}
+
+function readJson(path: string): unknown {
+  try {
+    return JSON.parse(readText(path));
+  } catch (cause) {
+    if (cause instanceof Refusal) throw cause;
+    throw new Refusal('not-json', { message: `${path} is not JSON` });
+  }
+}
+
+function bundleAt(path: string): { bundle: Bundle; records: AnyRecord[] } {
+  const read = readBundle(readJson(path));
+  if (!read.ok) throw new Refusal('bad-bundle', { problems: read.problems });
+  return read;
+}
+
+const planFor = (records: readonly AnyRecord[]) => {
+  const car = recordsOf(records, 'car')[0]?.body;
+  return car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+};
+
+function profilesFor(id: string | undefined) {
+  if (id === undefined) return DEFAULT_PROFILES;
+  const found = DEFAULT_PROFILES.filter((p) => p.id === id);
+  if (found.length === 0) throw new Usage(`unknown profile ${id}; known: ${DEFAULT_PROFILES.map((p) => p.id).join(', ')}`);
+  return found;
+}
+
+function paintOutput(analysis: PaintAnalysis): object {
+  return {
+    ok: true,
+    baselineUm: analysis.baselineUm,
+    zones: analysis.zones.map(({ lacks: _l, ...z }) => z),
+    contrasts: analysis.contrasts,
+    next: analysis.next,
+  };
+}
+
+function paintVerb(path: string, flags: Flags): object {
+  const profiles = profilesFor(flags.profile);
+  if (/\.csv$/i.test(path)) {
+    const ceilingUm = Number(flags['ceiling-um'] ?? 500);
+    if (!(ceilingUm > 0)) throw new Usage('--ceiling-um is a number of µm above 0');
+    const plan = flags.body === undefined ? null : planOf(flags.body);
+    if (flags.body !== undefined && !plan) throw new Usage(`no plan for the body style ${flags.body}; known: ${STYLES.map((s) => s.slug).join(', ')}`);
+    const { readings, bad } = readReadingsCsv(readText(path), { ceilingUm, zones: plan ? plan.zones.keys() : null });
+    if (bad.length > 0 && !flags['skip-bad']) throw new Refusal('bad-rows', { rows: bad });
+    for (const b of bad) console.error(`line ${b.line} left out: ${b.message}`);
+    if (readings.length === 0) throw new Refusal('no-readings');
+    return paintOutput(analysePaint({ readings, profiles, plan }));
+  }
+  const { records } = bundleAt(path);
+  const readings: FilmReading[] = recordsOf(records, 'reading').map((r) => r.body);
+  if (readings.length === 0) throw new Refusal('no-readings');
+  return paintOutput(analysePaint({ readings, profiles, plan: planFor(records) }));
+}
+
+function onYear(flags: Flags): number {
+  const year = flags['on-year'] === undefined ? new Date().getUTCFullYear() : Number(flags['on-year']);
+  if (!Number.isInteger(year) || year < 1900 || year > 2200) throw new Usage('--on-year is a year such as 2027');
+  return year;
+}
+
+function gradeVerb(path: string, flags: Flags): object {
+  const { records } = bundleAt(path);
+  const plan = planFor(records);
+  if (!plan) throw new Refusal('no-car');
+  const { axes, whole, coverage, presents, gates, unseenMovers, findingMovers } = gradeCar({ plan, records, onYear: onYear(flags) });
+  return { ok: true, axes, whole, coverage: { whole: coverage.whole, byView: coverage.byView }, presentsCleanFromM: presents.metres, gates, unseenMovers, findingMovers };
+}
+
+async function reportVerb(path: string, flags: Flags): Promise<object> {
+  if (!flags.out) throw new Usage('report needs --out FILE');
+  const { bundle } = bundleAt(path);
+  const key = flags.key ?? randomBytes(32).toString('hex');
+  if (!/^[0-9a-f]{64}$/.test(key)) throw new Usage('--key is an Ed25519 secret of 64 hexadecimal digits');
+  const taken = takeSnapshot({ bundle, sale: { name: bundle.lot.sale, closesOn: null }, sealedAt: new Date().toISOString(), sealedBy: 'command line', onYear: onYear(flags) });
+  if (!taken.ok) throw new Refusal(taken.reason);
+  const file = await sealSnapshot(taken.snapshot, key);
+  try {
+    writeFileSync(flags.out, canonicalText(file));
+  } catch (cause) {
+    throw new Refusal('not-written', { message: `${flags.out} cannot be written (${(cause as NodeJS.ErrnoException).code ?? 'error'})` });
+  }
+  return { ok: true, out: flags.out, sha256: file.sha256, signature: file.signature, publicKey: file.publicKey };
+}
+
+async function verifyVerb(path: string): Promise<object> {
+  const verdict = await verifyReport(readJson(path));
+  if (!verdict.ok) throw new Refusal(verdict.reason);
+  const { lot, inspection } = verdict.snapshot.bundle;
+  return { ok: true, sha256: verdict.sha256, publicKey: verdict.publicKey, lot: lot.number, title: lot.title, revision: inspection.revision, sealedAt: verdict.snapshot.sealedAt, sealedBy: verdict.snapshot.sealedBy };
+}
+
+function checkVerb(path: string): object {
+  const read = readBundle(readJson(path));
+  if (!read.ok) throw new Refusal('bad-bundle', { problems: read.problems });
+  return { ok: true, problems: [] };
+}
+
+const OPTIONS = {
+  json: { type: 'boolean' },
+  help: { type: 'boolean' },
+  'skip-bad': { type: 'boolean' },
+  'ceiling-um': { type: 'string' },
+  body: { type: 'string' },
+  profile: { type: 'string' },
+  out: { type: 'string' },
+  key: { type: 'string' },
+  'on-year': { type: 'string' },
+} as const;
+
+type Flags = { [K in keyof typeof OPTIONS]?: (typeof OPTIONS)[K]['type'] extends 'boolean' ? boolean : string };
+
+const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Promise<object>>> = { check: checkVerb, paint: paintVerb, grade: gradeVerb, report: reportVerb, verify: verifyVerb };
+
+function parsed(args: string[]): { values: Flags; positionals: string[] } {
+  try {
+    return parseArgs({ args, options: OPTIONS, allowPositionals: true }) as { values: Flags; positionals: string[] };
+  } catch (cause) {
+    throw new Usage(cause instanceof Error ? cause.message : 'wrong words');
+  }
+}
+
+async function main(): Promise<void> {
+  const { values, positionals } = parsed(process.argv.slice(2));
+  const [verb, ...paths] = positionals;
+  if (values.help || verb === 'help' || verb === undefined) {
+    console.error(verb && HELP[verb] ? HELP[verb] : `Verbs: ${Object.keys(VERBS).join(' ')}. Each takes --help.`);
+    if (verb === undefined && !values.help) process.exitCode = 2;
+    return;
+  }
+  const does = VERBS[verb];
+  if (!does) throw new Usage(`unknown verb ${verb}; known: ${Object.keys(VERBS).join(' ')}`);
+  if (paths.length !== 1) throw new Usage(`${verb} takes one file\n${HELP[verb]}`);
+  console.log(JSON.stringify(await does(paths[0]!, values), null, 1));
+}
+
+main().catch((error: unknown) => {
+  if (error instanceof Refusal) {
+    console.log(JSON.stringify({ ok: false, reason: error.reason, ...error.more }, null, 1));
+    console.error(`refused: ${error.reason}`);
+    process.exitCode = 1;
+  } else if (error instanceof Usage) {
+    console.error(error.message);
+    process.exitCode = 2;
+  } else {
+    console.error(error);
+    process.exitCode = 2;
+  }
+});

@@ -1,0 +1,106 @@
+import { ALL_ZONES, nearestZone } from '../body/slugs';
+import type { FilmReading } from '../paint/film-reading';
+import { READING_LIMITS } from '../records/kinds/reading-limits';
+import { toUm } from '../units/thickness';
+
+const COLUMNS = ['zone', 'value', 'unit', 'state', 'u_mm', 'v_mm', 'at'] as const;
+type Column = (typeof COLUMNS)[number];
+/** Columns that a readings file must have; places and moments may be missing. */
+const NEEDED: readonly Column[] = ['zone', 'value', 'unit', 'state'];
+
+export interface CsvReading extends FilmReading {
+  readonly typed: { readonly text: string; readonly unit: 'um' | 'mil' };
+  readonly at: string | null;
+  /** Extra columns, kept as notes: "light: sun". */
+  readonly note: string;
+}
+
+export interface BadRow {
+  /** Line of the file, from 1, the header being line 1. */
+  readonly line: number;
+  readonly message: string;
+}
+
+/** Splits one CSV line by RFC 4180: fields in double quotes may hold commas and doubled quotes. */
+export function csvFields(line: string): string[] {
+  const fields: string[] = [];
+  let field = '';
+  let quoted = false;
+  for (let i = 0; i < line.length; i++) {
+    const ch = line[i]!;
+    if (quoted) {
+      if (ch === '"' && line[i + 1] === '"') {
+        field += '"';
+        i++;
+      } else if (ch === '"') quoted = false;
+      else field += ch;
+    } else if (ch === '"' && field === '') quoted = true;
+    else if (ch === ',') {
+      fields.push(field);
+      field = '';
+    } else field += ch;
+  }
+  return [...fields, field].map((f) => f.trim());
+}
+
+function numberOrNull(text: string): number | null | 'bad' {
+  if (text === '') return null;
+  const n = Number(text);
+  return Number.isFinite(n) ? n : 'bad';
+}
+
+export interface CsvOptions {
+  /** Ceiling used for `over` rows whose value is empty, µm. */
+  readonly ceilingUm: number;
+  /** Zones the car has; any known zone when null. */
+  readonly zones: Iterable<string> | null;
+}
+
+function readRow(row: Readonly<Record<string, string>>, options: CsvOptions, zones: readonly string[]): CsvReading | string {
+  const zone = row.zone ?? '';
+  if (!zones.includes(zone)) return `unknown zone “${zone}”; nearest: ${nearestZone(zone, zones)}`;
+  const { unit, state } = row;
+  if (unit !== 'um' && unit !== 'mil') return `unit must be um or mil, not “${unit}”`;
+  if (state !== 'read' && state !== 'over' && state !== 'none') return `state must be read, over or none, not “${state}”`;
+  const value = numberOrNull(row.value ?? '');
+  if (value === 'bad') return `value “${row.value}” is no number`;
+  if (state === 'read' && value === null) return 'a reading needs its value';
+  if (state === 'none' && value !== null) return 'state none goes with an empty value';
+  const um = state === 'none' ? null : value === null ? options.ceilingUm : toUm(value, unit);
+  if (um !== null && (um < 0 || um > READING_LIMITS.highestUm)) return `${row.value} ${unit} cannot be a coating thickness`;
+  const u = numberOrNull(row.u_mm ?? '');
+  const v = numberOrNull(row.v_mm ?? '');
+  if (u === 'bad' || v === 'bad' || (u === null) !== (v === null)) return 'u_mm and v_mm are two numbers or both empty';
+  if (row.at && Number.isNaN(Date.parse(row.at))) return `at “${row.at}” is no date and time`;
+  const extra = Object.entries(row).filter(([name, text]) => !(COLUMNS as readonly string[]).includes(name) && text !== '');
+  const place = u === null || v === null ? null : { uMm: u, vMm: v };
+  // A value read at or above the ceiling is what the gauge shows when it can say no more.
+  const over = state === 'over' || (state === 'read' && um !== null && um >= options.ceilingUm);
+  return { zone, state: over ? 'over' : state, thicknessUm: over && state === 'read' ? options.ceilingUm : um, place, typed: { text: row.value ?? '', unit }, at: row.at || null, note: extra.map(([n, t]) => `${n}: ${t}`).join('; ') };
+}
+
+/**
+ * Reads a readings CSV (docs/formats/readings.md). Returns the readings and every bad row by line number; the caller
+ * takes nothing when there are bad rows, unless asked to. A file without the needed header is one bad row at line 1.
+ */
+export function readReadingsCsv(text: string, options: CsvOptions): { readings: CsvReading[]; bad: BadRow[] } {
+  const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\n|\r/);
+  const header = csvFields(lines[0] ?? '').map((h) => h.toLowerCase());
+  const missing = NEEDED.filter((c) => !header.includes(c));
+  if (missing.length > 0) return { readings: [], bad: [{ line: 1, message: `the header lacks ${missing.join(', ')}; expected ${COLUMNS.join(',')}` }] };
+  const zones = options.zones ? [...options.zones] : ALL_ZONES;
+  const readings: CsvReading[] = [];
+  const bad: BadRow[] = [];
+  lines.slice(1).forEach((line, i) => {
+    if (line.trim() === '') return;
+    const fields = csvFields(line);
+    if (fields.length > header.length) {
+      bad.push({ line: i + 2, message: `has ${fields.length} fields, the header ${header.length}` });
+      return;
+    }
+    const row = readRow(Object.fromEntries(header.map((h, k) => [h, fields[k] ?? ''])), options, zones);
+    if (typeof row === 'string') bad.push({ line: i + 2, message: row });
+    else readings.push(row);
+  });
+  return { readings, bad };
+}
