@@ -1,16 +1,38 @@
 const transform = {
-  '^.+\\.(t|j)sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } }],
+  '^.+\\.(t|j)sx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', tsx: true },
+        target: 'es2022',
+        transform: { react: { runtime: 'automatic' } },
+      },
+    },
+  ],
 };
 const shared = {
   transform,
   testTimeout: 120_000,
   testEnvironment: 'node',
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^canonicalize$': '<rootDir>/node_modules/canonicalize/lib/canonicalize.js' },
-  transformIgnorePatterns: ['/node_modules/(?!(@noble|canonicalize|uuid|better-auth|@better-auth|jose|nanostores|better-call|rou3|defu|kysely|uncrypto|zod)/)'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^canonicalize$': '<rootDir>/node_modules/canonicalize/lib/canonicalize.js',
+  },
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@noble|canonicalize|uuid|better-auth|@better-auth|jose|nanostores|better-call|rou3|defu|kysely|uncrypto|zod)/)',
+  ],
 };
 export default {
   projects: [
-    { ...shared, displayName: 'core', testMatch: ['<rootDir>/src/{core,words,ui,screens,instruments}/**/*.test.ts', '<rootDir>/demo/**/*.test.ts'] },
-    { ...shared, displayName: 'server', testMatch: ['<rootDir>/src/{data,server,app}/**/*.test.ts', '<rootDir>/bin/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'core',
+      testMatch: ['<rootDir>/src/{core,words,ui,screens,instruments}/**/*.test.ts', '<rootDir>/demo/**/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'server',
+      testMatch: ['<rootDir>/src/{data,server,app}/**/*.test.ts', '<rootDir>/bin/**/*.test.ts'],
+    },
   ],
 };

@@ -1,7 +1,17 @@
 // A private PostgreSQL cluster on a free loopback port, run by an unprivileged account.
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { debianPackage, freePort, Plain, run, step } from './steps.mjs';
@@ -33,8 +43,13 @@ export async function ensurePostgres() {
 
 function account() {
   if (!ROOTLY) return null;
-  const row = readFileSync('/etc/passwd', 'utf8').split('\n').find((l) => l.startsWith('postgres:'));
-  if (!row) throw new Plain('PostgreSQL does not run as root and the account postgres does not exist. Type: adduser --system --group postgres');
+  const row = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((l) => l.startsWith('postgres:'));
+  if (!row)
+    throw new Plain(
+      'PostgreSQL does not run as root and the account postgres does not exist. Type: adduser --system --group postgres',
+    );
   const [, , uid, gid] = row.split(':');
   return { uid: Number(uid), gid: Number(gid) };
 }
@@ -62,7 +77,20 @@ async function initialise(bin, dir, password) {
   writeFileSync(file, `${password}\n`, { mode: 0o600 });
   if (owner) for (const p of [secret, file]) chownSync(p, owner.uid, owner.gid);
   try {
-    const [command, args] = as([path.join(bin, 'initdb'), '-D', dir, '-U', 'farvin', '-A', 'scram-sha-256', `--pwfile=${file}`, '-E', 'UTF8', '--locale=C.UTF-8', '--no-sync']);
+    const [command, args] = as([
+      path.join(bin, 'initdb'),
+      '-D',
+      dir,
+      '-U',
+      'farvin',
+      '-A',
+      'scram-sha-256',
+      `--pwfile=${file}`,
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      '--no-sync',
+    ]);
     await run(command, args, { quiet: true, cwd: '/' });
   } finally {
     rmSync(secret, { recursive: true });
@@ -87,7 +115,10 @@ export async function startCluster(stateDir, { throwAway = false } = {}) {
   if (throwAway) chmodSync(path.dirname(dir), 0o755);
   const passwordFile = path.join(stateDir, throwAway ? 'test-password' : 'password');
   mkdirSync(stateDir, { recursive: true });
-  const password = !throwAway && existsSync(passwordFile) ? readFileSync(passwordFile, 'utf8').trim() : randomBytes(18).toString('hex');
+  const password =
+    !throwAway && existsSync(passwordFile)
+      ? readFileSync(passwordFile, 'utf8').trim()
+      : randomBytes(18).toString('hex');
   if (!throwAway) writeFileSync(passwordFile, password, { mode: 0o600 });
   if (!existsSync(path.join(dir, 'PG_VERSION'))) await initialise(bin, dir, password);
   const already = runningPort(bin, dir);
@@ -95,7 +126,17 @@ export async function startCluster(stateDir, { throwAway = false } = {}) {
   if (!already) {
     const fast = throwAway ? ' -c fsync=off -c synchronous_commit=off' : '';
     const options = `-c listen_addresses=127.0.0.1 -c port=${port} -c unix_socket_directories= -c max_connections=100 -c log_min_messages=fatal${fast}`;
-    const [command, args] = as([path.join(bin, 'pg_ctl'), 'start', '-w', '-D', dir, '-l', path.join(dir, 'server.log'), '-o', options]);
+    const [command, args] = as([
+      path.join(bin, 'pg_ctl'),
+      'start',
+      '-w',
+      '-D',
+      dir,
+      '-l',
+      path.join(dir, 'server.log'),
+      '-o',
+      options,
+    ]);
     await run(command, args, { quiet: true, cwd: '/' });
   }
   const stop = async () => {

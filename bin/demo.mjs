@@ -16,14 +16,19 @@ function secret() {
 
 async function main() {
   if (unknown.length > 0) throw new Plain(`Unknown word ${unknown[0]}. Use: npm run demo [-- --fresh]`);
-  if (Number(process.versions.node.split('.')[0]) < 20) throw new Plain(`Node 20 or newer is needed; this is ${process.versions.node}.`);
+  if (Number(process.versions.node.split('.')[0]) < 20)
+    throw new Plain(`Node 20 or newer is needed; this is ${process.versions.node}.`);
   const port = Number(process.env.PORT ?? 3000);
   if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Plain('PORT must be a number from 1 to 65535.');
-  if (!(await portIsFree(port))) throw new Plain(`Port ${port} is in use. Choose another: PORT=${port + 1} npm run demo`);
+  if (!(await portIsFree(port)))
+    throw new Plain(`Port ${port} is in use. Choose another: PORT=${port + 1} npm run demo`);
   mkdirSync(STATE, { recursive: true });
   await packages();
   const given = process.env.DATABASE_URL;
-  if (fresh && given) throw new Plain('--fresh does not empty a database that DATABASE_URL names. Empty it yourself, then run npm run demo.');
+  if (fresh && given)
+    throw new Plain(
+      '--fresh does not empty a database that DATABASE_URL names. Empty it yourself, then run npm run demo.',
+    );
   if (fresh) {
     step('Starting over: removing the demo’s database and pictures …');
     const old = await startCluster(STATE).catch(() => null);
@@ -45,7 +50,11 @@ async function main() {
   process.on('SIGINT', () => stop(0));
   process.on('SIGTERM', () => stop(0));
   try {
-    const env = { DATABASE_URL: given ?? cluster.url('postgres'), FARVIN_SECRET: process.env.FARVIN_SECRET ?? secret(), PHOTO_STORE: process.env.PHOTO_STORE ?? path.join(STATE, 'photos') };
+    const env = {
+      DATABASE_URL: given ?? cluster.url('postgres'),
+      FARVIN_SECRET: process.env.FARVIN_SECRET ?? secret(),
+      PHOTO_STORE: process.env.PHOTO_STORE ?? path.join(STATE, 'photos'),
+    };
     step('Bringing the tables up to date …');
     await runTs('bin/migrate.ts', [], { env, quiet: true });
     step('Looking for demo data …');
@@ -56,7 +65,10 @@ async function main() {
     console.log(`\nFarvin is running: http://127.0.0.1:${port}\n`);
     console.log(readFileSync(path.join(ROOT, 'demo', 'sign-ins.txt'), 'utf8'));
     const link = path.join(env.PHOTO_STORE, 'demo-link.txt');
-    if (existsSync(link)) console.log(`A sealed report, as a bidder opens it: http://127.0.0.1:${port}${readFileSync(link, 'utf8').trim()}\n`);
+    if (existsSync(link))
+      console.log(
+        `A sealed report, as a bidder opens it: http://127.0.0.1:${port}${readFileSync(link, 'utf8').trim()}\n`,
+      );
     console.log('Ctrl-C stops it.');
   } catch (error) {
     console.error(error instanceof Plain ? error.message : error);

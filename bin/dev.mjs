@@ -6,9 +6,26 @@ import { startCluster } from './cluster.mjs';
 import { ROOT, runTs, STATE } from './steps.mjs';
 
 const cluster = await startCluster(STATE);
-const env = { ...process.env, DATABASE_URL: cluster.url('postgres'), FARVIN_SECRET: readFileSync(path.join(STATE, 'secret'), 'utf8').trim(), PHOTO_STORE: path.join(STATE, 'photos'), NEXT_TELEMETRY_DISABLED: '1' };
+const env = {
+  ...process.env,
+  DATABASE_URL: cluster.url('postgres'),
+  FARVIN_SECRET: readFileSync(path.join(STATE, 'secret'), 'utf8').trim(),
+  PHOTO_STORE: path.join(STATE, 'photos'),
+  NEXT_TELEMETRY_DISABLED: '1',
+};
 await runTs('bin/migrate.ts', [], { env, quiet: true });
-const child = spawn(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'dev', '-H', '127.0.0.1', '-p', process.env.PORT ?? '3000'], { cwd: ROOT, env, stdio: 'inherit' });
+const child = spawn(
+  process.execPath,
+  [
+    path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'),
+    'dev',
+    '-H',
+    '127.0.0.1',
+    '-p',
+    process.env.PORT ?? '3000',
+  ],
+  { cwd: ROOT, env, stdio: 'inherit' },
+);
 const stop = async () => {
   child.kill('SIGTERM');
   await cluster.stop();

@@ -8,7 +8,10 @@ afterAll(() => rmSync(folder, { recursive: true }));
 
 /** Runs the command line as a user does: no database, no network. */
 function farvin(...args: string[]) {
-  const { status, stdout, stderr } = spawnSync(process.execPath, [path.join(__dirname, 'farvin.mjs'), ...args], { encoding: 'utf8', env: { PATH: process.env.PATH ?? '' } });
+  const { status, stdout, stderr } = spawnSync(process.execPath, [path.join(__dirname, 'farvin.mjs'), ...args], {
+    encoding: 'utf8',
+    env: { PATH: process.env.PATH ?? '', NODE_ENV: 'test' },
+  });
   return { status, json: stdout.trim() ? JSON.parse(stdout) : null, words: stderr };
 }
 const file = (name: string, content: string | object) => {
@@ -25,27 +28,53 @@ const bundle = {
   lot: { id: id(90), number: 1, title: 'Quillon Halyard fastback, 1967', sale: 'The Tramshed Dispersal' },
   inspection: { id: id(91), revision: 1, state: 'draft' },
   records: {
-    car: [{ id: id(90), version: 1, body: { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback', chassisNumber: 'QHF67-04418' } }],
-    reading: [118, 121, 124].map((um, i) => ({ id: id(i + 1), version: 1, body: { zone: 'hood', state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' }, at: AT } })),
+    car: [
+      {
+        id: id(90),
+        version: 1,
+        body: { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback', chassisNumber: 'QHF67-04418' },
+      },
+    ],
+    reading: [118, 121, 124].map((um, i) => ({
+      id: id(i + 1),
+      version: 1,
+      body: { zone: 'hood', state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' }, at: AT },
+    })),
     finding: [{ id: id(20), version: 1, body: { zone: 'hood', flaw: 'chip', count: 3, at: AT } }],
   },
   photos: [],
 };
-const CSV = 'zone,value,unit,state,u_mm,v_mm,at\nhood,120,um,read,,,\nhood,4.9,mil,read,,,\nroof,500,um,over,,,\nroof,500,um,over,,,\nroof,410,um,read,,,\n';
+const CSV =
+  'zone,value,unit,state,u_mm,v_mm,at\nhood,120,um,read,,,\nhood,4.9,mil,read,,,\nroof,500,um,over,,,\nroof,500,um,over,,,\nroof,410,um,read,,,\n';
 
 it('paints a CSV as the formats promise', () => {
   const { status, json } = farvin('paint', file('r.csv', CSV), '--ceiling-um', '500', '--body', 'fastback', '--json');
   expect(status).toBe(0);
   const roof = json.zones.find((z: { zone: string }) => z.zone === 'roof');
-  expect(roof).toMatchObject({ n: 3, over: 2, none: 0, medianUm: { value: null, low: 500, high: null, n: 3 }, enough: false });
-  for (const school of ['survivor', 'rebuilt']) expect(Object.values<number>(roof.state[school]).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  expect(roof).toMatchObject({
+    n: 3,
+    over: 2,
+    none: 0,
+    medianUm: { value: null, low: 500, high: null, n: 3 },
+    enough: false,
+  });
+  for (const school of ['survivor', 'rebuilt'])
+    expect(Object.values<number>(roof.state[school]).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   expect(json.next).toHaveLength(3);
-  expect(json.next[0]).toEqual({ zone: expect.any(String), uMm: expect.any(Number), vMm: expect.any(Number), why: expect.any(String) });
+  expect(json.next[0]).toEqual({
+    zone: expect.any(String),
+    uMm: expect.any(Number),
+    vMm: expect.any(Number),
+    why: expect.any(String),
+  });
 });
 
 it('takes nothing of a CSV with a bad row, unless asked to skip it', () => {
   const at = file('bad.csv', `${CSV}bonnet,120,um,read,,,\n`);
-  expect(farvin('paint', at)).toMatchObject({ status: 1, json: { ok: false, reason: 'bad-rows', rows: [{ line: 7 }] } });
+  expect(farvin('paint', at)).toMatchObject({
+    status: 1,
+    json: { ok: false, reason: 'bad-rows', rows: [{ line: 7 }] },
+  });
   expect(farvin('paint', at, '--skip-bad')).toMatchObject({ status: 0, json: { ok: true } });
 });
 
@@ -59,8 +88,17 @@ it('checks, paints and grades a bundle', () => {
 });
 
 it('names what is wrong with a bundle and where', () => {
-  const wrong = { ...bundle, records: { ...bundle.records, finding: [{ id: id(20), version: 1, body: { zone: 'bonnet', flaw: 'chip', at: AT } }] } };
-  expect(farvin('check', file('wrong.json', wrong))).toMatchObject({ status: 1, json: { ok: false, reason: 'bad-bundle', problems: [{ path: 'records.finding.0.body.zone' }] } });
+  const wrong = {
+    ...bundle,
+    records: {
+      ...bundle.records,
+      finding: [{ id: id(20), version: 1, body: { zone: 'bonnet', flaw: 'chip', at: AT } }],
+    },
+  };
+  expect(farvin('check', file('wrong.json', wrong))).toMatchObject({
+    status: 1,
+    json: { ok: false, reason: 'bad-bundle', problems: [{ path: 'records.finding.0.body.zone' }] },
+  });
   expect(farvin('check', file('text.json', 'hello'))).toMatchObject({ status: 1, json: { reason: 'not-json' } });
 });
 
@@ -68,9 +106,15 @@ it('seals a report that it verifies, and notices a change', () => {
   const out = path.join(folder, 'lot-1.farvin-report.json');
   const sealed = farvin('report', file('lot.farvin.json', bundle), '--out', out, '--on-year', '2027');
   expect(sealed).toMatchObject({ status: 0, json: { ok: true } });
-  expect(farvin('verify', out)).toMatchObject({ status: 0, json: { ok: true, sha256: sealed.json.sha256, lot: 1, revision: 1 } });
+  expect(farvin('verify', out)).toMatchObject({
+    status: 0,
+    json: { ok: true, sha256: sealed.json.sha256, lot: 1, revision: 1 },
+  });
   const text = readFileSync(out, 'utf8').replace('QHF67-04418', 'QHF67-04419');
-  expect(farvin('verify', file('forged.json', text))).toMatchObject({ status: 1, json: { ok: false, reason: 'hash-differs' } });
+  expect(farvin('verify', file('forged.json', text))).toMatchObject({
+    status: 1,
+    json: { ok: false, reason: 'hash-differs' },
+  });
 });
 
 it('tells wrong usage with exit 2 and helps', () => {

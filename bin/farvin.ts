@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { planOf } from '../src/core/body/plan';
@@ -12,7 +13,6 @@ import type { AnyRecord } from '../src/core/records/kinds';
 import { recordsOf } from '../src/core/records/reduce';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
 import { takeSnapshot } from '../src/core/report/snapshot';
-import { randomBytes } from 'node:crypto';
 
 /** Wrong usage: exit 2, words on standard error. */
 class Usage extends Error {}
@@ -30,7 +30,8 @@ const HELP: Readonly<Record<string, string>> = {
   check: 'check BUNDLE\n  Says whether a bundle is whole: {ok, problems:[{path, message}]}.',
   paint: `paint READINGS.csv [--ceiling-um 500] [--body ${STYLES.map((s) => s.slug).join('|')}] [--profile ID] [--skip-bad]\npaint BUNDLE [--profile ID]\n  Judges the film thickness of every panel.`,
   grade: 'grade BUNDLE [--on-year YYYY]\n  Grades a car: nine axes, four lenses, coverage.',
-  report: 'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
+  report:
+    'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
   verify: 'verify REPORT\n  Re-computes hash and signature of a sealed report.',
 };
 
@@ -38,7 +39,9 @@ function readText(path: string): string {
   try {
     return readFileSync(path, 'utf8');
   } catch (cause) {
-    throw new Refusal('unreadable', { message: `${path} cannot be read (${(cause as NodeJS.ErrnoException).code ?? 'error'})` });
+    throw new Refusal('unreadable', {
+      message: `${path} cannot be read (${(cause as NodeJS.ErrnoException).code ?? 'error'})`,
+    });
   }
 }
 
@@ -65,7 +68,8 @@ const planFor = (records: readonly AnyRecord[]) => {
 function profilesFor(id: string | undefined) {
   if (id === undefined) return DEFAULT_PROFILES;
   const found = DEFAULT_PROFILES.filter((p) => p.id === id);
-  if (found.length === 0) throw new Usage(`unknown profile ${id}; known: ${DEFAULT_PROFILES.map((p) => p.id).join(', ')}`);
+  if (found.length === 0)
+    throw new Usage(`unknown profile ${id}; known: ${DEFAULT_PROFILES.map((p) => p.id).join(', ')}`);
   return found;
 }
 
@@ -85,7 +89,8 @@ function paintVerb(path: string, flags: Flags): object {
     const ceilingUm = Number(flags['ceiling-um'] ?? 500);
     if (!(ceilingUm > 0)) throw new Usage('--ceiling-um is a number of µm above 0');
     const plan = flags.body === undefined ? null : planOf(flags.body);
-    if (flags.body !== undefined && !plan) throw new Usage(`no plan for the body style ${flags.body}; known: ${STYLES.map((s) => s.slug).join(', ')}`);
+    if (flags.body !== undefined && !plan)
+      throw new Usage(`no plan for the body style ${flags.body}; known: ${STYLES.map((s) => s.slug).join(', ')}`);
     const { readings, bad } = readReadingsCsv(readText(path), { ceilingUm, zones: plan ? plan.zones.keys() : null });
     if (bad.length > 0 && !flags['skip-bad']) throw new Refusal('bad-rows', { rows: bad });
     for (const b of bad) console.error(`line ${b.line} left out: ${b.message}`);
@@ -108,8 +113,21 @@ function gradeVerb(path: string, flags: Flags): object {
   const { records } = bundleAt(path);
   const plan = planFor(records);
   if (!plan) throw new Refusal('no-car');
-  const { axes, whole, coverage, presents, gates, unseenMovers, findingMovers } = gradeCar({ plan, records, onYear: onYear(flags) });
-  return { ok: true, axes, whole, coverage: { whole: coverage.whole, byView: coverage.byView }, presentsCleanFromM: presents.metres, gates, unseenMovers, findingMovers };
+  const { axes, whole, coverage, presents, gates, unseenMovers, findingMovers } = gradeCar({
+    plan,
+    records,
+    onYear: onYear(flags),
+  });
+  return {
+    ok: true,
+    axes,
+    whole,
+    coverage: { whole: coverage.whole, byView: coverage.byView },
+    presentsCleanFromM: presents.metres,
+    gates,
+    unseenMovers,
+    findingMovers,
+  };
 }
 
 async function reportVerb(path: string, flags: Flags): Promise<object> {
@@ -117,13 +135,21 @@ async function reportVerb(path: string, flags: Flags): Promise<object> {
   const { bundle } = bundleAt(path);
   const key = flags.key ?? randomBytes(32).toString('hex');
   if (!/^[0-9a-f]{64}$/.test(key)) throw new Usage('--key is an Ed25519 secret of 64 hexadecimal digits');
-  const taken = takeSnapshot({ bundle, sale: { name: bundle.lot.sale, closesOn: null }, sealedAt: new Date().toISOString(), sealedBy: 'command line', onYear: onYear(flags) });
+  const taken = takeSnapshot({
+    bundle,
+    sale: { name: bundle.lot.sale, closesOn: null },
+    sealedAt: new Date().toISOString(),
+    sealedBy: 'command line',
+    onYear: onYear(flags),
+  });
   if (!taken.ok) throw new Refusal(taken.reason);
   const file = await sealSnapshot(taken.snapshot, key);
   try {
     writeFileSync(flags.out, canonicalText(file));
   } catch (cause) {
-    throw new Refusal('not-written', { message: `${flags.out} cannot be written (${(cause as NodeJS.ErrnoException).code ?? 'error'})` });
+    throw new Refusal('not-written', {
+      message: `${flags.out} cannot be written (${(cause as NodeJS.ErrnoException).code ?? 'error'})`,
+    });
   }
   return { ok: true, out: flags.out, sha256: file.sha256, signature: file.signature, publicKey: file.publicKey };
 }
@@ -132,7 +158,16 @@ async function verifyVerb(path: string): Promise<object> {
   const verdict = await verifyReport(readJson(path));
   if (!verdict.ok) throw new Refusal(verdict.reason);
   const { lot, inspection } = verdict.snapshot.bundle;
-  return { ok: true, sha256: verdict.sha256, publicKey: verdict.publicKey, lot: lot.number, title: lot.title, revision: inspection.revision, sealedAt: verdict.snapshot.sealedAt, sealedBy: verdict.snapshot.sealedBy };
+  return {
+    ok: true,
+    sha256: verdict.sha256,
+    publicKey: verdict.publicKey,
+    lot: lot.number,
+    title: lot.title,
+    revision: inspection.revision,
+    sealedAt: verdict.snapshot.sealedAt,
+    sealedBy: verdict.snapshot.sealedBy,
+  };
 }
 
 function checkVerb(path: string): object {
@@ -155,7 +190,13 @@ const OPTIONS = {
 
 type Flags = { [K in keyof typeof OPTIONS]?: (typeof OPTIONS)[K]['type'] extends 'boolean' ? boolean : string };
 
-const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Promise<object>>> = { check: checkVerb, paint: paintVerb, grade: gradeVerb, report: reportVerb, verify: verifyVerb };
+const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Promise<object>>> = {
+  check: checkVerb,
+  paint: paintVerb,
+  grade: gradeVerb,
+  report: reportVerb,
+  verify: verifyVerb,
+};
 
 function parsed(args: string[]): { values: Flags; positionals: string[] } {
   try {

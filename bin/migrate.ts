@@ -12,6 +12,9 @@ async function main(): Promise<void> {
 }
 
 main().catch((error: unknown) => {
-  console.error('The tables could not be brought up to date:', error instanceof Error ? error.message.split('\n')[0] : error);
+  console.error(
+    'The tables could not be brought up to date:',
+    error instanceof Error ? error.message.split('\n')[0] : error,
+  );
   process.exit(1);
 });

@@ -19,7 +19,11 @@ export function step(text) {
 /** Runs a program to its end. Its output is shown, or kept and shown only when it fails. */
 export function run(command, args, { quiet = false, env = {}, cwd = ROOT } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio: quiet ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'] });
+    const child = spawn(command, args, {
+      cwd,
+      env: { ...process.env, ...env },
+      stdio: quiet ? ['ignore', 'pipe', 'pipe'] : ['ignore', 'inherit', 'inherit'],
+    });
     let kept = '';
     child.stdout?.on('data', (d) => (kept += d));
     child.stderr?.on('data', (d) => (kept += d));
@@ -34,7 +38,11 @@ export function run(command, args, { quiet = false, env = {}, cwd = ROOT } = {})
 
 /** Runs a TypeScript file of ours. */
 export function runTs(file, args = [], options = {}) {
-  return run(process.execPath, [path.join(ROOT, 'node_modules', 'tsx', 'dist', 'cli.mjs'), path.join(ROOT, file), ...args], options);
+  return run(
+    process.execPath,
+    [path.join(ROOT, 'node_modules', 'tsx', 'dist', 'cli.mjs'), path.join(ROOT, file), ...args],
+    options,
+  );
 }
 
 export function freePort() {
@@ -85,8 +93,12 @@ export async function packages() {
   if (existsSync(path.join(ROOT, 'node_modules', '.package-lock.json')) && readStamp('packages') === stamp) return;
   step('Installing packages from the lock file …');
   // `npm ci` refuses locks made where other platforms' optional packages cannot be resolved; see docs/decisions/0002.
-  await run('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], { quiet: true, env: { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' } });
-  if (stampOf('package.json', 'package-lock.json') !== stamp) throw new Plain('Installing changed package-lock.json: commit the new lock, or undo the change of package.json.');
+  await run('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], {
+    quiet: true,
+    env: { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' },
+  });
+  if (stampOf('package.json', 'package-lock.json') !== stamp)
+    throw new Plain('Installing changed package-lock.json: commit the new lock, or undo the change of package.json.');
   writeStamp('packages', stamp);
 }
 
@@ -95,17 +107,24 @@ export async function build() {
   const stamp = stampOf('src', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'package-lock.json');
   if (existsSync(path.join(ROOT, '.next', 'BUILD_ID')) && readStamp('build') === stamp) return;
   step('Building the application (about a minute) …');
-  await run(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'build'], { quiet: true, env: { NEXT_TELEMETRY_DISABLED: '1' } });
+  await run(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'build'], {
+    quiet: true,
+    env: { NEXT_TELEMETRY_DISABLED: '1' },
+  });
   writeStamp('build', stamp);
 }
 
 /** Starts the built application and waits until it answers. */
 export async function serve(port, env) {
-  const child = spawn(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    cwd: ROOT,
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', PORT: String(port), ...env },
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
+  const child = spawn(
+    process.execPath,
+    [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      cwd: ROOT,
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', PORT: String(port), ...env },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  );
   let ended = false;
   child.on('exit', () => (ended = true));
   for (let i = 0; i < 900; i++) {

@@ -5,7 +5,20 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { startCluster } from './cluster.mjs';
-import { build, debianPackage, end, freePort, Plain, packages, ROOT, run, runTs, STATE, serve, step } from './steps.mjs';
+import {
+  build,
+  debianPackage,
+  end,
+  freePort,
+  Plain,
+  packages,
+  ROOT,
+  run,
+  runTs,
+  STATE,
+  serve,
+  step,
+} from './steps.mjs';
 
 const PARTS = ['lint', 'types', 'core', 'server', 'e2e'];
 const asked = process.argv.slice(2).filter((a) => !a.startsWith('-'));
@@ -33,13 +46,20 @@ async function browserTests(cluster) {
   await build();
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-photos-'));
   const port = await freePort();
-  const env = { DATABASE_URL: cluster.url('e2e'), FARVIN_SECRET: randomBytes(32).toString('hex'), PHOTO_STORE: photos, FARVIN_URL: `http://127.0.0.1:${port}` };
+  const env = {
+    DATABASE_URL: cluster.url('e2e'),
+    FARVIN_SECRET: randomBytes(32).toString('hex'),
+    PHOTO_STORE: photos,
+    FARVIN_URL: `http://127.0.0.1:${port}`,
+  };
   await runTs('bin/create-database.ts', ['e2e'], { env: { DATABASE_URL: cluster.url('postgres') } });
   await runTs('bin/migrate.ts', [], { env });
   await runTs('demo/seed.ts', [], { env });
   const server = await serve(port, env);
   try {
-    await run(bin('playwright'), ['test', ...process.argv.slice(2).filter((a) => a.startsWith('-'))], { env: { ...env, CI: 'true' } });
+    await run(bin('playwright'), ['test', ...process.argv.slice(2).filter((a) => a.startsWith('-'))], {
+      env: { ...env, CI: 'true' },
+    });
   } finally {
     await end(server);
     rmSync(photos, { recursive: true, force: true });
@@ -51,7 +71,9 @@ async function main() {
   if (odd) throw new Plain(`Unknown part ${odd}. Parts: ${PARTS.join(' ')}`);
   await packages();
   const results = [];
-  results.push(await part('lint', () => run(bin('biome'), ['check', '--error-on-warnings', '--max-diagnostics=40', '.'])));
+  results.push(
+    await part('lint', () => run(bin('biome'), ['check', '--error-on-warnings', '--max-diagnostics=40', '.'])),
+  );
   results.push(await part('types', () => run(bin('tsc'), ['--noEmit'])));
   results.push(await part('core', () => run(bin('jest'), ['--selectProjects', 'core'])));
   if (wanted.includes('server') || wanted.includes('e2e')) {
@@ -61,7 +83,13 @@ async function main() {
     process.on('SIGINT', stop);
     process.on('SIGTERM', stop);
     try {
-      results.push(await part('server', () => run(bin('jest'), ['--selectProjects', 'server', '--runInBand'], { env: { FARVIN_TEST_SERVER: cluster.url('postgres'), FARVIN_SECRET: 'x'.repeat(40) } })));
+      results.push(
+        await part('server', () =>
+          run(bin('jest'), ['--selectProjects', 'server', '--runInBand'], {
+            env: { FARVIN_TEST_SERVER: cluster.url('postgres'), FARVIN_SECRET: 'x'.repeat(40) },
+          }),
+        ),
+      );
       results.push(await part('e2e', () => browserTests(cluster)));
     } finally {
       await cluster.stop();

@@ -17,7 +17,17 @@ export interface DemoLot {
   readonly keeper: '' | 'Ilse Brandvik' | 'Tomas Orrell';
 }
 
-const lot = (number: number, make: MakeId, model: string, year: number, body: string, stage: Stage, dueInDays: number, keeper: DemoLot['keeper'] = '', style?: DemoLot['style']): DemoLot => ({
+const lot = (
+  number: number,
+  make: MakeId,
+  model: string,
+  year: number,
+  body: string,
+  stage: Stage,
+  dueInDays: number,
+  keeper: DemoLot['keeper'] = '',
+  style?: DemoLot['style'],
+): DemoLot => ({
   number,
   make,
   model,

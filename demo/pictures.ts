@@ -2,7 +2,18 @@ import sharp from 'sharp';
 import { type Random, seeded } from '../src/core/stats/random';
 
 /** What a drawn picture shows. */
-export type Subject = 'panel' | 'seam' | 'chips' | 'blisters' | 'rust' | 'cracks' | 'chrome' | 'plate' | 'gauge' | 'cabin' | 'scratch';
+export type Subject =
+  | 'panel'
+  | 'seam'
+  | 'chips'
+  | 'blisters'
+  | 'rust'
+  | 'cracks'
+  | 'chrome'
+  | 'plate'
+  | 'gauge'
+  | 'cabin'
+  | 'scratch';
 
 export interface PictureOrder {
   readonly subject: Subject;
@@ -41,7 +52,9 @@ function panel(r: Random, colour: string): string {
 
 function card(x: number, y: number, mm: number): string {
   const [w, h] = [85.6 * mm, 53.98 * mm];
-  const marks = [0, 1, 2, 3].map((i) => `<rect x="${i % 2 ? w - 60 : 20}" y="${i > 1 ? h - 60 : 20}" width="40" height="40" fill="#222"/>`).join('');
+  const marks = [0, 1, 2, 3]
+    .map((i) => `<rect x="${i % 2 ? w - 60 : 20}" y="${i > 1 ? h - 60 : 20}" width="40" height="40" fill="#222"/>`)
+    .join('');
   return `<g transform="translate(${x} ${y}) rotate(-3)"><rect width="${w}" height="${h}" rx="10" fill="#f6f4ee"/>${marks}<path d="M90 ${h / 2}h${w - 180}" stroke="#222" stroke-width="4" stroke-dasharray="${mm} ${mm}"/></g>`;
 }
 
@@ -60,31 +73,70 @@ function blisters(r: Random): string {
 }
 
 function cracks(r: Random): string {
-  return [0, 1].map((k) => {
-    let [x, y] = [480 + 220 * k, 360];
-    let d = `M${x} ${y}`;
-    for (let i = 0; i < 16; i++) {
-      x += between(r, -28, 34);
-      y += between(r, 14, 40);
-      d += `L${x.toFixed(0)} ${y.toFixed(0)}`;
-    }
-    return `<path d="${d}" fill="none" stroke="#1b1712" stroke-width="${between(r, 3, 6)}"/>`;
-  }).join('');
+  return [0, 1]
+    .map((k) => {
+      let [x, y] = [480 + 220 * k, 360];
+      let d = `M${x} ${y}`;
+      for (let i = 0; i < 16; i++) {
+        x += between(r, -28, 34);
+        y += between(r, 14, 40);
+        d += `L${x.toFixed(0)} ${y.toFixed(0)}`;
+      }
+      return `<path d="${d}" fill="none" stroke="#1b1712" stroke-width="${between(r, 3, 6)}"/>`;
+    })
+    .join('');
 }
 
-const SEGMENTS: Record<string, string> = { '0': 'abcdef', '1': 'bc', '2': 'abged', '3': 'abgcd', '4': 'fgbc', '5': 'afgcd', '6': 'afgedc', '7': 'abc', '8': 'abcdefg', '9': 'abcdfg', '-': 'g' };
+const SEGMENTS: Record<string, string> = {
+  '0': 'abcdef',
+  '1': 'bc',
+  '2': 'abged',
+  '3': 'abgcd',
+  '4': 'fgbc',
+  '5': 'afgcd',
+  '6': 'afgedc',
+  '7': 'abc',
+  '8': 'abcdefg',
+  '9': 'abcdfg',
+  '-': 'g',
+};
 const SEGMENT_AT: Record<string, string> = {
-  a: 'M14 6h72l-14 14h-44z', b: 'M94 12v80l-14-10v-56z', c: 'M94 108v80l-14-14v-56z', d: 'M14 194h72l-14-14h-44z', e: 'M6 108v80l14-14v-56z', f: 'M6 12v80l14-10v-56z', g: 'M14 100l12-8h48l12 8-12 8h-48z',
+  a: 'M14 6h72l-14 14h-44z',
+  b: 'M94 12v80l-14-10v-56z',
+  c: 'M94 108v80l-14-14v-56z',
+  d: 'M14 194h72l-14-14h-44z',
+  e: 'M6 108v80l14-14v-56z',
+  f: 'M6 12v80l14-10v-56z',
+  g: 'M14 100l12-8h48l12 8-12 8h-48z',
 };
 
 function sevenSegments(figure: string, x: number, y: number, scale: number): string {
-  return [...figure].map((ch, i) => `<g transform="translate(${x + i * 120 * scale} ${y}) scale(${scale})">${[...(SEGMENTS[ch] ?? '')].map((s) => `<path d="${SEGMENT_AT[s]}" fill="#20302a"/>`).join('')}</g>`).join('');
+  return [...figure]
+    .map(
+      (ch, i) =>
+        `<g transform="translate(${x + i * 120 * scale} ${y}) scale(${scale})">${[...(SEGMENTS[ch] ?? '')].map((s) => `<path d="${SEGMENT_AT[s]}" fill="#20302a"/>`).join('')}</g>`,
+    )
+    .join('');
 }
 
 function stamped(r: Random): string {
-  const strokes = ['M0 0v80h50', 'M0 80v-80h50v80M0 40h50', 'M0 0h50M25 0v80', 'M0 80v-80l50 80v-80', 'M50 0h-50v80h50v-40h-25', 'M0 0h50l-50 80h50', 'M25 0v80'];
-  const row = (y: number, n: number) => Array.from({ length: n }, (_, i) => `<path transform="translate(${330 + i * 96 + between(r, -4, 4)} ${y + between(r, -5, 5)})" d="${strokes[Math.floor(r() * strokes.length)]}" fill="none" stroke="#2b2a27" stroke-width="9"/>`).join('');
-  const rivet = (x: number, y: number) => `<circle cx="${x}" cy="${y}" r="26" fill="#8f8c82"/><circle cx="${x - 6}" cy="${y - 6}" r="10" fill="#c9c6bc"/>`;
+  const strokes = [
+    'M0 0v80h50',
+    'M0 80v-80h50v80M0 40h50',
+    'M0 0h50M25 0v80',
+    'M0 80v-80l50 80v-80',
+    'M50 0h-50v80h50v-40h-25',
+    'M0 0h50l-50 80h50',
+    'M25 0v80',
+  ];
+  const row = (y: number, n: number) =>
+    Array.from(
+      { length: n },
+      (_, i) =>
+        `<path transform="translate(${330 + i * 96 + between(r, -4, 4)} ${y + between(r, -5, 5)})" d="${strokes[Math.floor(r() * strokes.length)]}" fill="none" stroke="#2b2a27" stroke-width="9"/>`,
+    ).join('');
+  const rivet = (x: number, y: number) =>
+    `<circle cx="${x}" cy="${y}" r="26" fill="#8f8c82"/><circle cx="${x - 6}" cy="${y - 6}" r="10" fill="#c9c6bc"/>`;
   return `<rect x="220" y="300" width="1160" height="600" rx="18" fill="#b9b4a6"/><rect x="250" y="330" width="1100" height="540" rx="10" fill="#a8a395"/>${row(420, 10)}${row(600, 8)}${rivet(270, 350)}${rivet(1330, 350)}${rivet(270, 850)}${rivet(1330, 850)}`;
 }
 
@@ -134,5 +186,7 @@ export async function drawPicture(order: PictureOrder): Promise<Buffer> {
     const grain = Math.round((r() - 0.5) * 14);
     for (let c = 0; c < 3; c++) base[i + c] = Math.max(0, Math.min(255, base[i + c]! + grain));
   }
-  return sharp(base, { raw: { width: w, height: h, channels: 3 } }).jpeg({ quality: 84 }).toBuffer();
+  return sharp(base, { raw: { width: w, height: h, channels: 3 } })
+    .jpeg({ quality: 84 })
+    .toBuffer();
 }

@@ -28,14 +28,39 @@ async function send(db: Db, actor: Actor, inspectionId: string, changes: readonl
   }
 }
 
-async function photos(db: Db, actor: Actor, inspectionId: string, visit: DemoVisit, orders: readonly PhotoOrder[], lot: DemoLot, colour: string): Promise<void> {
+async function photos(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  visit: DemoVisit,
+  orders: readonly PhotoOrder[],
+  lot: DemoLot,
+  colour: string,
+): Promise<void> {
   const from = visit.changes.length;
   for (const [i, order] of orders.entries()) {
-    const bytes = await drawPicture({ subject: order.subject, seed: lot.number * 100 + i, colour, ...(order.figure && { figure: order.figure }) });
+    const bytes = await drawPicture({
+      subject: order.subject,
+      seed: lot.number * 100 + i,
+      colour,
+      ...(order.figure && { figure: order.figure }),
+    });
     const taken = await importPhoto(db, actor, bytes);
     if (!taken.ok) throw new Error(`a drawn picture was refused: ${taken.reason}`);
     const { sha256, type, bytes: size, widthPx, heightPx } = taken.photo;
-    visit.put('photo', { sha256, name: `lot-${lot.number}-${i + 1}.jpg`, type, bytes: size, widthPx, heightPx, takenAt: visit.at(), zone: order.zone, finding: order.finding === null ? null : (visit.findings[order.finding]?.id ?? null), caption: order.caption, drawn: true });
+    visit.put('photo', {
+      sha256,
+      name: `lot-${lot.number}-${i + 1}.jpg`,
+      type,
+      bytes: size,
+      widthPx,
+      heightPx,
+      takenAt: visit.at(),
+      zone: order.zone,
+      finding: order.finding === null ? null : (visit.findings[order.finding]?.id ?? null),
+      caption: order.caption,
+      drawn: true,
+    });
   }
   await send(db, actor, inspectionId, visit.changes.slice(from), visit.startedAt);
 }
@@ -55,14 +80,28 @@ function carBody(lot: DemoLot, style: string): object {
     engineNumber: facts?.engineNumber ?? '',
     odometer: facts?.odometer ?? null,
     keptIn: facts?.keptIn ?? '',
-    leave: { press: 'yes', liftCarpet: lot.stage === 'begun' ? 'not-asked' : 'yes', removeTrim: 'no', drive: facts?.drive ?? 'not-asked' },
+    leave: {
+      press: 'yes',
+      liftCarpet: lot.stage === 'begun' ? 'not-asked' : 'yes',
+      removeTrim: 'no',
+      drive: facts?.drive ?? 'not-asked',
+    },
   };
 }
 
-async function inspect(db: Db, actor: Actor, lot: DemoLot, ids: { lotId: string; inspectionId: string }, today: Date): Promise<void> {
+async function inspect(
+  db: Db,
+  actor: Actor,
+  lot: DemoLot,
+  ids: { lotId: string; inspectionId: string },
+  today: Date,
+): Promise<void> {
   if (!lot.style || lot.stage === 'listed') return;
-  const startedAt = addDays(new Date(today.toISOString().slice(0, 10) + 'T08:30:00Z'), -6 + (lot.number % 5));
-  const plan = DemoVisit.planFor(lot.style, { baseMetal: metalOf(lot), steering: FACTS[lot.number]?.steering ?? 'left' });
+  const startedAt = addDays(new Date(`${today.toISOString().slice(0, 10)}T08:30:00Z`), -6 + (lot.number % 5));
+  const plan = DemoVisit.planFor(lot.style, {
+    baseMetal: metalOf(lot),
+    steering: FACTS[lot.number]?.steering ?? 'left',
+  });
   const nextId = demoIds(lot.number);
   const visit = new DemoVisit(nextId, startedAt, plan, lot.number);
   visit.put('car', carBody(lot, lot.style), ids.lotId);
@@ -76,10 +115,25 @@ async function inspect(db: Db, actor: Actor, lot: DemoLot, ids: { lotId: string;
     clean: true,
     temperatureC: 9,
     lift: 'pit',
-    gauge: lot.stage === 'begun' ? null : { name: 'Survey gauge 2', kind: 'combined', ceilingUm: 500, checks: [{ when: 'start', zeroUm: 1, foilUm: 125, foilReadUm: 126 }, ...(lot.stage === 'full' ? [{ when: 'end', zeroUm: 2, foilUm: 125, foilReadUm: 127 }] : [])] },
+    gauge:
+      lot.stage === 'begun'
+        ? null
+        : {
+            name: 'Survey gauge 2',
+            kind: 'combined',
+            ceilingUm: 500,
+            checks: [
+              { when: 'start', zeroUm: 1, foilUm: 125, foilReadUm: 126 },
+              ...(lot.stage === 'full' ? [{ when: 'end', zeroUm: 2, foilUm: 125, foilReadUm: 127 }] : []),
+            ],
+          },
     note: lot.number === 8 ? 'Half hidden behind a tram; left side reached through the pit.' : '',
   });
-  const walks = { full: lot.number === 1 ? visitLot1 : lot.number === 6 ? visitLot6 : visitLot8, half: visitHalf, begun: visitBegun };
+  const walks = {
+    full: lot.number === 1 ? visitLot1 : lot.number === 6 ? visitLot6 : visitLot8,
+    half: visitHalf,
+    begun: visitBegun,
+  };
   const orders = walks[lot.stage](visit, lot, visitId);
   await send(db, actor, ids.inspectionId, visit.changes, startedAt);
   await photos(db, actor, ids.inspectionId, visit, orders, lot, FACTS[lot.number]?.hex ?? '#777777');
@@ -96,7 +150,12 @@ async function seed(db: Db, today: Date): Promise<string> {
   const tomas = await account('Tomas Orrell', 'tomas@tramshed.example', 'inspector');
   await account('Harald Voss', 'harald@tramshed.example', 'viewer');
   const day = (n: number) => format(addDays(today, n), 'yyyy-MM-dd');
-  const saleId = await createSale(db, orgId, { name: 'The Tramshed Dispersal', place: 'Marlpit Tramshed, Vennor', opensOn: day(14), closesOn: day(24) });
+  const saleId = await createSale(db, orgId, {
+    name: 'The Tramshed Dispersal',
+    place: 'Marlpit Tramshed, Vennor',
+    opensOn: day(14),
+    closesOn: day(24),
+  });
   for (const lot of LOTS) {
     const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
     const ids = (await addLot(db, petra, saleId, { number: lot.number, title, reportDueOn: day(lot.dueInDays) }))!;
@@ -112,7 +171,12 @@ async function keeper(db: Db, lotId: string, name: string): Promise<void> {
 }
 
 /** Seals lot 6 and shares it, so that the demo has a report to open without signing in. */
-async function sealLot(db: Db, manager: Actor, ids: { lotId: string; inspectionId: string }, today: Date): Promise<void> {
+async function sealLot(
+  db: Db,
+  manager: Actor,
+  ids: { lotId: string; inspectionId: string },
+  today: Date,
+): Promise<void> {
   const sealed = await sealInspection(db, manager, ids.inspectionId, today);
   if (!sealed.ok) throw new Error(`lot 6 was not sealed: ${sealed.reason}`);
   const token = newToken();

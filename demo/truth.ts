@@ -21,7 +21,7 @@ export const TRUTHS: Readonly<Record<number, CarTruth>> = {
       'door.left.front': { medianUm: 262, spread: 0.24 },
       deck: { medianUm: 247, spread: 0.26 },
       'fender.right': { medianUm: 236, spread: 0.25 },
-      'quarter.left': { medianUm: 760, spread: 0.42 },
+      'quarter.left': { medianUm: 960, spread: 0.42 },
     },
   },
   6: { film: { medianUm: 124, spread: 0.1 }, panels: {} },
@@ -36,12 +36,22 @@ export const TRUTHS: Readonly<Record<number, CarTruth>> = {
     },
   },
   9: { film: { medianUm: 230, spread: 0.25 }, panels: { roof: { medianUm: 118, spread: 0.1 } } },
-  15: { film: { medianUm: 135, spread: 0.14 }, panels: { tailgate: { medianUm: 280, spread: 0.3 }, 'bed.left': { medianUm: 260, spread: 0.25 } } },
+  15: {
+    film: { medianUm: 135, spread: 0.14 },
+    panels: { tailgate: { medianUm: 280, spread: 0.3 }, 'bed.left': { medianUm: 260, spread: 0.25 } },
+  },
 };
 
 /** What a gauge with that ceiling shows on a panel: whole µm, or over. */
-export function gaugeShows(truth: CarTruth, zone: string, ceilingUm: number, random: Random): { state: 'read' | 'over'; thicknessUm: number } {
+export function gaugeShows(
+  truth: CarTruth,
+  zone: string,
+  ceilingUm: number,
+  random: Random,
+): { state: 'read' | 'over'; thicknessUm: number } {
   const panel = truth.panels[zone] ?? truth.film;
   const um = panel.medianUm * Math.exp(panel.spread * normalDraw(random)) * (1 + 0.01 * normalDraw(random));
-  return um >= ceilingUm ? { state: 'over', thicknessUm: ceilingUm } : { state: 'read', thicknessUm: Math.max(35, Math.round(um)) };
+  return um >= ceilingUm
+    ? { state: 'over', thicknessUm: ceilingUm }
+    : { state: 'read', thicknessUm: Math.max(35, Math.round(um)) };
 }

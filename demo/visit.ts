@@ -1,6 +1,6 @@
+import { boxOf, contains, distanceToOutline, type Point } from '../src/core/body/geometry';
 import type { PlanOptions } from '../src/core/body/plan';
 import { planOf, toPanel } from '../src/core/body/plan';
-import { boxOf, contains, distanceToOutline, type Point } from '../src/core/body/geometry';
 import type { Aspect, View, Zone } from '../src/core/body/zone';
 import type { Change } from '../src/core/records/change';
 import type { RecordKind } from '../src/core/records/kinds';
@@ -62,18 +62,32 @@ export class DemoVisit {
   }
 
   blocked(zones: readonly string[], why: BlockedBy, note = ''): void {
-    for (const zone of zones) for (const aspect of this.plan.zones.get(zone)!.aspects) this.look(zone, aspect, why, note);
+    for (const zone of zones)
+      for (const aspect of this.plan.zones.get(zone)!.aspects) this.look(zone, aspect, why, note);
   }
 
   finding(zone: string, flaw: string, extra: object = {}): string {
     const planned = this.plan.zones.get(zone)!;
     const place = toPanel(planned, this.placeIn(planned));
-    const id = this.put('finding', { zone, flaw, place: { uMm: Math.round(place.uMm), vMm: Math.round(place.vMm) }, at: this.at(), ...extra });
+    const id = this.put('finding', {
+      zone,
+      flaw,
+      place: { uMm: Math.round(place.uMm), vMm: Math.round(place.vMm) },
+      at: this.at(),
+      ...extra,
+    });
     this.findings.push({ id, zone, flaw });
     return id;
   }
 
-  readings(zone: string, n: number, truth: CarTruth, ceilingUm: number, visit: string, unit: 'um' | 'mil' = 'um'): void {
+  readings(
+    zone: string,
+    n: number,
+    truth: CarTruth,
+    ceilingUm: number,
+    visit: string,
+    unit: 'um' | 'mil' = 'um',
+  ): void {
     const planned = this.plan.zones.get(zone)!;
     for (let i = 0; i < n; i++) {
       const shown = gaugeShows(truth, zone, ceilingUm, this.random);
@@ -95,8 +109,12 @@ export class DemoVisit {
   private placeIn(zone: Zone): Point {
     const box = boxOf(zone.outline);
     for (let i = 0; i < 60; i++) {
-      const p: Point = [box.minX + (box.maxX - box.minX) * this.random(), box.minY + (box.maxY - box.minY) * this.random()];
-      if (contains(zone.outline, p) && distanceToOutline(zone.outline, p) > Math.min(60, Math.sqrt(zone.areaM2) * 60)) return p;
+      const p: Point = [
+        box.minX + (box.maxX - box.minX) * this.random(),
+        box.minY + (box.maxY - box.minY) * this.random(),
+      ];
+      if (contains(zone.outline, p) && distanceToOutline(zone.outline, p) > Math.min(60, Math.sqrt(zone.areaM2) * 60))
+        return p;
     }
     return zone.label;
   }

@@ -27,25 +27,118 @@ export interface CarFacts {
 }
 
 export const FACTS: Readonly<Record<number, CarFacts>> = {
-  1: { colour: 'dark green', hex: '#1f3d2c', paintType: 'single-stage', steering: 'right', chassisNumber: 'QHF67-04418', engineNumber: 'QH 04418', odometer: { value: 62180, unit: 'mi' }, keptIn: 'dry hall, island air', drive: 'no' },
-  6: { colour: 'harvest cream with russet stripe', hex: '#d9c79a', paintType: 'clear-coat', steering: 'left', chassisNumber: 'HKD91-220871', engineNumber: 'HD6-77120', odometer: { value: 143900, unit: 'km' }, keptIn: 'one family, barn', drive: 'yes' },
-  8: { colour: 'faded blue', hex: '#4a6c86', paintType: 'single-stage', steering: 'right', chassisNumber: 'QHS72-19027', engineNumber: '', odometer: null, keptIn: 'outdoors until 2011', drive: 'no' },
-  9: { colour: 'ivory', hex: '#d8d0bc', paintType: 'single-stage', steering: 'right', chassisNumber: 'QHS64-00871', engineNumber: 'QH 00871', odometer: { value: 48211, unit: 'mi' }, keptIn: 'dry hall', drive: 'no' },
-  11: { colour: 'bronze', hex: '#6d5334', paintType: 'metallic', steering: 'right', chassisNumber: 'QMS70-03310', engineNumber: '', odometer: null, keptIn: 'dry hall', drive: 'not-asked' },
-  15: { colour: 'slate grey', hex: '#5a6268', paintType: 'clear-coat', steering: 'left', chassisNumber: 'HKD79-104422', engineNumber: '', odometer: { value: 201400, unit: 'km' }, keptIn: 'coast', drive: 'no' },
-  16: { colour: 'signal orange', hex: '#b5502a', paintType: 'single-stage', steering: 'right', chassisNumber: '', engineNumber: '', odometer: null, keptIn: 'dry hall', drive: 'not-asked' },
-  19: { colour: 'pale green', hex: '#94a98a', paintType: 'single-stage', steering: 'left', chassisNumber: 'HKY58-0911', engineNumber: '', odometer: null, keptIn: 'dry hall', drive: 'no' },
+  1: {
+    colour: 'dark green',
+    hex: '#1f3d2c',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: 'QHF67-04418',
+    engineNumber: 'QH 04418',
+    odometer: { value: 62180, unit: 'mi' },
+    keptIn: 'dry hall, island air',
+    drive: 'no',
+  },
+  6: {
+    colour: 'harvest cream with russet stripe',
+    hex: '#d9c79a',
+    paintType: 'clear-coat',
+    steering: 'left',
+    chassisNumber: 'HKD91-220871',
+    engineNumber: 'HD6-77120',
+    odometer: { value: 143900, unit: 'km' },
+    keptIn: 'one family, barn',
+    drive: 'yes',
+  },
+  8: {
+    colour: 'faded blue',
+    hex: '#4a6c86',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: 'QHS72-19027',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'outdoors until 2011',
+    drive: 'no',
+  },
+  9: {
+    colour: 'ivory',
+    hex: '#d8d0bc',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: 'QHS64-00871',
+    engineNumber: 'QH 00871',
+    odometer: { value: 48211, unit: 'mi' },
+    keptIn: 'dry hall',
+    drive: 'no',
+  },
+  11: {
+    colour: 'bronze',
+    hex: '#6d5334',
+    paintType: 'metallic',
+    steering: 'right',
+    chassisNumber: 'QMS70-03310',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'dry hall',
+    drive: 'not-asked',
+  },
+  15: {
+    colour: 'slate grey',
+    hex: '#5a6268',
+    paintType: 'clear-coat',
+    steering: 'left',
+    chassisNumber: 'HKD79-104422',
+    engineNumber: '',
+    odometer: { value: 201400, unit: 'km' },
+    keptIn: 'coast',
+    drive: 'no',
+  },
+  16: {
+    colour: 'signal orange',
+    hex: '#b5502a',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: '',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'dry hall',
+    drive: 'not-asked',
+  },
+  19: {
+    colour: 'pale green',
+    hex: '#94a98a',
+    paintType: 'single-stage',
+    steering: 'left',
+    chassisNumber: 'HKY58-0911',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'dry hall',
+    drive: 'no',
+  },
 };
 
 const PANELS = /^(hood|roof|deck|fender|door|quarter|rocker|panel\.|valance|cowl|bed|tailgate|corner)/;
 
-function measureAll(v: DemoVisit, lot: DemoLot, visit: string, few: readonly string[] = [], unit: 'um' | 'mil' = 'um'): void {
+function measureAll(
+  v: DemoVisit,
+  lot: DemoLot,
+  visit: string,
+  few: readonly string[] = [],
+  unit: 'um' | 'mil' = 'um',
+): void {
   const truth = TRUTHS[lot.number];
   if (!truth) return;
   for (const slug of v.plan.lap.outside) {
     const zone = v.plan.zones.get(slug)!;
     if (!PANELS.test(slug) || !zone.aspects.includes('paint')) continue;
-    v.readings(slug, few.includes(slug) ? 3 : 5 + Math.max(0, Math.ceil((zone.areaM2 - 0.5) / 0.25)), truth, 500, visit, unit);
+    v.readings(
+      slug,
+      few.includes(slug) ? 3 : 5 + Math.max(0, Math.ceil((zone.areaM2 - 0.5) / 0.25)),
+      truth,
+      500,
+      visit,
+      unit,
+    );
   }
 }
 
@@ -74,9 +167,19 @@ const LOT1_FINDINGS: readonly [zone: string, flaw: string, extra: object][] = [
 /** Lot 1, looked at in full: claimed original, and is not quite. */
 export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder[] {
   measureAll(v, lot, visit);
-  v.put('claim', { kind: 'original-paint', text: 'Original paint throughout.', source: 'Harald Voss, trustee', saidAt: v.at() });
+  v.put('claim', {
+    kind: 'original-paint',
+    text: 'Original paint throughout.',
+    source: 'Harald Voss, trustee',
+    saidAt: v.at(),
+  });
   v.put('claim', { kind: 'mileage', text: '62,000 miles from new.', source: 'Harald Voss, trustee', saidAt: v.at() });
-  v.put('claim', { kind: 'matching-engine', text: 'Engine is the one it left the works with.', source: 'Museum card', saidAt: v.at() });
+  v.put('claim', {
+    kind: 'matching-engine',
+    text: 'Engine is the one it left the works with.',
+    source: 'Museum card',
+    saidAt: v.at(),
+  });
   for (const [zone, flaw, extra] of LOT1_FINDINGS) v.finding(zone, flaw, extra);
   v.clean('outside', ['quarter.left', 'valance.rear']);
   v.look('quarter.left', 'fit');
@@ -84,8 +187,19 @@ export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
   for (const view of ['engine', 'cabin'] as const) v.clean(view);
   v.clean('trunk', ['trunk.well']);
   v.blocked(['trunk.well'], 'trim-on', 'spare wheel seized in place');
-  v.clean('underneath', ['tank', 'rail.left.rear', 'rail.right.rear', 'crossmember.rear', 'housing.left.rear', 'housing.right.rear']);
-  v.blocked(['tank', 'rail.left.rear', 'rail.right.rear', 'crossmember.rear'], 'no-lift', 'pit too short for the rear axle');
+  v.clean('underneath', [
+    'tank',
+    'rail.left.rear',
+    'rail.right.rear',
+    'crossmember.rear',
+    'housing.left.rear',
+    'housing.right.rear',
+  ]);
+  v.blocked(
+    ['tank', 'rail.left.rear', 'rail.right.rear', 'crossmember.rear'],
+    'no-lift',
+    'pit too short for the rear axle',
+  );
   return [
     { subject: 'gauge', zone: 'hood', finding: null, caption: 'Gauge on the hood', figure: '124' },
     { subject: 'panel', zone: 'quarter.left', finding: 0, caption: 'Wave along the wheel lip, against the light' },
@@ -105,9 +219,19 @@ export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
 /** Lot 6, one family's pickup: factory paint and stripe, chips everywhere. */
 export function visitLot6(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder[] {
   measureAll(v, lot, visit, [], 'mil');
-  v.put('claim', { kind: 'original-paint', text: 'Never painted; the stripe is the maker’s.', source: 'Family letter', saidAt: v.at() });
+  v.put('claim', {
+    kind: 'original-paint',
+    text: 'Never painted; the stripe is the maker’s.',
+    source: 'Family letter',
+    saidAt: v.at(),
+  });
   v.put('claim', { kind: 'owners', text: 'One family since new.', source: 'Family letter', saidAt: v.at() });
-  v.put('claim', { kind: 'mileage', text: '143,900 km, every service stamped.', source: 'Service book', saidAt: v.at() });
+  v.put('claim', {
+    kind: 'mileage',
+    text: '143,900 km, every service stamped.',
+    source: 'Service book',
+    saidAt: v.at(),
+  });
   v.finding('hood', 'chip', { count: 34, sizeMm: 3, where: 'leading third' });
   v.finding('fender.left', 'chip', { count: 11, sizeMm: 3, where: 'behind the wheel' });
   v.finding('fender.right', 'chip', { count: 9, sizeMm: 3, where: 'behind the wheel' });
@@ -164,7 +288,11 @@ export function visitLot8(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
   v.clean('outside', ['door.left.rear', 'door.right.rear', 'rocker.left', 'rocker.right']);
   v.clean('engine');
   v.clean('cabin', ['card.left.rear', 'card.right.rear', 'carpet.left.rear', 'carpet.right.rear']);
-  v.blocked(['card.left.rear', 'card.right.rear', 'carpet.left.rear', 'carpet.right.rear'], 'locked', 'rear doors stuck');
+  v.blocked(
+    ['card.left.rear', 'card.right.rear', 'carpet.left.rear', 'carpet.right.rear'],
+    'locked',
+    'rear doors stuck',
+  );
   v.blocked(v.plan.lap.trunk, 'no-key', 'boot key lost');
   v.clean('underneath', ['tank', 'rail.left.rear', 'rail.right.rear', 'trunk.floor']);
   return [
@@ -174,7 +302,13 @@ export function visitLot8(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
     { subject: 'rust', zone: 'rocker.left', finding: 4, caption: 'Front end' },
     { subject: 'cracks', zone: 'quarter.right', finding: 6, caption: 'Filler edge' },
     { subject: 'blisters', zone: 'fender.left', finding: 7, caption: 'Bottom' },
-    { subject: 'gauge', zone: 'quarter.right', finding: null, caption: 'Gauge, no further than its ceiling', figure: '---' },
+    {
+      subject: 'gauge',
+      zone: 'quarter.right',
+      finding: null,
+      caption: 'Gauge, no further than its ceiling',
+      figure: '---',
+    },
     { subject: 'cabin', zone: 'seat.right.front', finding: 14, caption: 'Cushion' },
     { subject: 'plate', zone: 'bulkhead', finding: null, caption: 'Plate, rivets undisturbed' },
     { subject: 'chrome', zone: 'bumper.rear', finding: 19, caption: 'Plating lifts' },
@@ -196,12 +330,17 @@ export function visitHalf(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
 
 /** A lot just begun: a few panels looked at. */
 export function visitBegun(v: DemoVisit): PhotoOrder[] {
-  for (const zone of v.plan.lap.outside.slice(0, 7)) for (const aspect of v.plan.zones.get(zone)!.aspects) v.look(zone, aspect);
+  for (const zone of v.plan.lap.outside.slice(0, 7))
+    for (const aspect of v.plan.zones.get(zone)!.aspects) v.look(zone, aspect);
   v.finding('hood', 'ding', { sizeMm: 15, where: 'right of centre' });
   return [];
 }
 
 /** What the maker built the body of, for the car record. */
 export function metalOf(lot: DemoLot): 'steel' | 'aluminium' | 'glass-fibre' {
-  return MAKES[lot.make].note.includes('aluminium') ? 'aluminium' : MAKES[lot.make].note.includes('glass fibre') ? 'glass-fibre' : 'steel';
+  return MAKES[lot.make].note.includes('aluminium')
+    ? 'aluminium'
+    : MAKES[lot.make].note.includes('glass fibre')
+      ? 'glass-fibre'
+      : 'steel';
 }

@@ -6,7 +6,10 @@ import { Toaster } from 'sonner';
 import { PreferencesProvider } from '@/ui/preferences';
 import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
 
-export const metadata: Metadata = { title: { default: 'Farvin', template: '%s · Farvin' }, description: 'Inspection of classic and collector cars.' };
+export const metadata: Metadata = {
+  title: { default: 'Farvin', template: '%s · Farvin' },
+  description: 'Inspection of classic and collector cars.',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f9f5ec' };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
@@ -16,7 +19,18 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         <PreferencesProvider initial={preferences}>
           {children}
-          <Toaster position="top-center" toastOptions={{ style: { background: 'var(--ink)', color: 'var(--paper)', borderRadius: 3, border: 0, fontFamily: 'var(--font-sans)' } }} />
+          <Toaster
+            position="top-center"
+            toastOptions={{
+              style: {
+                background: 'var(--ink)',
+                color: 'var(--paper)',
+                borderRadius: 3,
+                border: 0,
+                fontFamily: 'var(--font-sans)',
+              },
+            }}
+          />
         </PreferencesProvider>
       </body>
     </html>

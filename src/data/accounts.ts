@@ -14,18 +14,27 @@ export async function createOrganisation(db: Db, name: string): Promise<string> 
 }
 
 /** Opens an account with a role in an organisation; the password comes hashed (server/password.ts). */
-export async function createAccount(db: Db, given: { name: string; email: string; passwordHash: string; orgId: string; role: Role }): Promise<string> {
+export async function createAccount(
+  db: Db,
+  given: { name: string; email: string; passwordHash: string; orgId: string; role: Role },
+): Promise<string> {
   const id = uuidv7();
   await db.transaction(async (tx) => {
     await tx.insert(user).values({ id, name: given.name, email: given.email.toLowerCase(), emailVerified: true });
-    await tx.insert(account).values({ id: uuidv7(), accountId: id, providerId: 'credential', userId: id, password: given.passwordHash });
+    await tx
+      .insert(account)
+      .values({ id: uuidv7(), accountId: id, providerId: 'credential', userId: id, password: given.passwordHash });
     await tx.insert(membership).values({ userId: id, orgId: given.orgId, role: given.role });
   });
   return id;
 }
 
 /** Opens a sale of an organisation. */
-export async function createSale(db: Db, orgId: string, given: { name: string; place: string; opensOn: string | null; closesOn: string | null }): Promise<string> {
+export async function createSale(
+  db: Db,
+  orgId: string,
+  given: { name: string; place: string; opensOn: string | null; closesOn: string | null },
+): Promise<string> {
   const id = uuidv7();
   await db.insert(sale).values({ id, orgId, ...given });
   return id;

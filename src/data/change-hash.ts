@@ -1,7 +1,13 @@
 import { canonicalText, sha256Hex } from '@/core/report/seal';
 
 /** What a change says, as a hash: the same id with another content is refused. */
-export function contentHash(change: { op: string; kind: string; record: string; base: number; body?: unknown }): string {
+export function contentHash(change: {
+  op: string;
+  kind: string;
+  record: string;
+  base: number;
+  body?: unknown;
+}): string {
   const { op, kind, record, base, body } = change;
   return sha256Hex(canonicalText({ op, kind, record, base, body: body ?? null }));
 }

@@ -19,7 +19,8 @@ const held = globalThis as { farvinDb?: { db: Db; end: () => Promise<void> } };
 export function db(): Db {
   if (!held.farvinDb) {
     const url = process.env.DATABASE_URL;
-    if (!url) throw new Error('DATABASE_URL is not set: start Farvin with npm run demo, or set it to a PostgreSQL address.');
+    if (!url)
+      throw new Error('DATABASE_URL is not set: start Farvin with npm run demo, or set it to a PostgreSQL address.');
     held.farvinDb = connect(url);
   }
   return held.farvinDb.db;

@@ -1,7 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
-import { createAccount, createOrganisation, createSale } from './accounts';
 import { sealInspection } from '@/server/sealing';
+import { createAccount, createOrganisation, createSale } from './accounts';
 import { type Actor, actorOf } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
@@ -20,7 +20,10 @@ let saleId: string;
 let number = 0;
 
 async function account(org: string, email: string): Promise<Actor> {
-  return (await actorOf(db, await createAccount(db, { name: email, email, passwordHash: 'none', orgId: org, role: 'manager' })))!;
+  return (await actorOf(
+    db,
+    await createAccount(db, { name: email, email, passwordHash: 'none', orgId: org, role: 'manager' }),
+  ))!;
 }
 
 beforeAll(async () => {
@@ -28,19 +31,44 @@ beforeAll(async () => {
   const org = await createOrganisation(db, 'Tramshed Dispersal Office');
   petra = await account(org, 'petra@tramshed.example');
   stranger = await account(await createOrganisation(db, 'Harbour Office'), 'else@harbour.example');
-  saleId = await createSale(db, org, { name: 'The Tramshed Dispersal', place: 'Vennor', opensOn: '2027-02-20', closesOn: '2027-03-04' });
+  saleId = await createSale(db, org, {
+    name: 'The Tramshed Dispersal',
+    place: 'Vennor',
+    opensOn: '2027-02-20',
+    closesOn: '2027-03-04',
+  });
 });
 afterAll(() => end());
 
 const NOW = new Date('2027-02-10T09:00:00Z');
 const AT = NOW.toISOString();
-const lot = async () => (await addLot(db, petra, saleId, { number: ++number, title: `Lot ${number}`, reportDueOn: null }))!;
-const put = (kind: string, body: object, extra: object = {}) => ({ id: uuidv7(), op: 'put', kind, record: uuidv7(), base: 0, body, ...extra });
-const reading = (um = 131, extra = {}) => ({ zone: 'hood', state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' }, at: AT, ...extra });
+const lot = async () =>
+  (await addLot(db, petra, saleId, { number: ++number, title: `Lot ${number}`, reportDueOn: null }))!;
+const put = (kind: string, body: object, extra: object = {}) => ({
+  id: uuidv7(),
+  op: 'put',
+  kind,
+  record: uuidv7(),
+  base: 0,
+  body,
+  ...extra,
+});
+const reading = (um = 131, extra = {}) => ({
+  zone: 'hood',
+  state: 'read',
+  thicknessUm: um,
+  typed: { text: String(um), unit: 'um' },
+  at: AT,
+  ...extra,
+});
 const carBody = { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' };
 const visitBody = { startedAt: AT };
-const send = async (inspectionId: string, ...changes: unknown[]) => (await takeChanges(db, petra, inspectionId, changes, NOW))!;
-const dump = async (inspectionId: string) => ({ records: await recordsOfInspection(db, petra, inspectionId), log: (await logOf(db, petra, inspectionId)).length });
+const send = async (inspectionId: string, ...changes: unknown[]) =>
+  (await takeChanges(db, petra, inspectionId, changes, NOW))!;
+const dump = async (inspectionId: string) => ({
+  records: await recordsOfInspection(db, petra, inspectionId),
+  log: (await logOf(db, petra, inspectionId)).length,
+});
 
 it('applies changes once, however often they are sent', async () => {
   const { inspectionId } = await lot();
@@ -50,14 +78,19 @@ it('applies changes once, however often they are sent', async () => {
     { id: change.id, status: 'duplicate', version: 1 },
     { id: change.id, status: 'duplicate', version: 1 },
   ]);
-  expect(await dump(inspectionId)).toMatchObject({ log: 1, records: [{ kind: 'reading', version: 1, body: { thicknessUm: 131, confirmed: false } }] });
+  expect(await dump(inspectionId)).toMatchObject({
+    log: 1,
+    records: [{ kind: 'reading', version: 1, body: { thicknessUm: 131, confirmed: false } }],
+  });
 });
 
 it('refuses a re-used change id with another content', async () => {
   const { inspectionId } = await lot();
   const change = put('reading', reading());
   await send(inspectionId, change);
-  expect(await send(inspectionId, { ...change, body: reading(140) })).toMatchObject([{ status: 'rejected', reason: 'reused-id' }]);
+  expect(await send(inspectionId, { ...change, body: reading(140) })).toMatchObject([
+    { status: 'rejected', reason: 'reused-id' },
+  ]);
   expect((await dump(inspectionId)).records).toMatchObject([{ body: { thicknessUm: 131 } }]);
 });
 
@@ -66,8 +99,12 @@ it('answers a conflict with the present record, and changes nothing', async () =
   const first = put('reading', reading());
   await send(inspectionId, first, { ...first, id: uuidv7(), base: 1, body: reading(140) });
   const late = { ...first, id: uuidv7(), base: 1, body: reading(150) };
-  expect(await send(inspectionId, late)).toMatchObject([{ status: 'conflict', present: { version: 2, body: { thicknessUm: 140 } } }]);
-  expect(await send(inspectionId, { id: uuidv7(), op: 'remove', kind: 'reading', record: uuidv7(), base: 1 })).toMatchObject([{ status: 'conflict', present: null }]);
+  expect(await send(inspectionId, late)).toMatchObject([
+    { status: 'conflict', present: { version: 2, body: { thicknessUm: 140 } } },
+  ]);
+  expect(
+    await send(inspectionId, { id: uuidv7(), op: 'remove', kind: 'reading', record: uuidv7(), base: 1 }),
+  ).toMatchObject([{ status: 'conflict', present: null }]);
   expect((await dump(inspectionId)).log).toBe(2);
 });
 
@@ -83,7 +120,15 @@ it('takes the good ones of a batch in order and says why it refused the others',
     'nonsense',
     put('look', { zone: 'hood', aspect: 'paint', outcome: 'clean', at: AT }),
   );
-  expect(results.map((r) => (r.status === 'rejected' ? r.reason : r.status))).toEqual(['applied', 'unknown-zone', 'invalid', 'ask-unit', 'unknown-photo', 'malformed', 'applied']);
+  expect(results.map((r) => (r.status === 'rejected' ? r.reason : r.status))).toEqual([
+    'applied',
+    'unknown-zone',
+    'invalid',
+    'ask-unit',
+    'unknown-photo',
+    'malformed',
+    'applied',
+  ]);
   expect(results[1]).toMatchObject({ nearest: 'fender.left' });
   expect(await dump(inspectionId)).toMatchObject({ log: 2, records: [{ kind: 'reading' }, { kind: 'look' }] });
 });
@@ -92,7 +137,10 @@ it('holds zones against the car’s own plan, also within one batch', async () =
   const { inspectionId, lotId } = await lot();
   const rear = { zone: 'door.left.rear', aspect: 'paint', outcome: 'clean', at: AT };
   expect(await send(inspectionId, put('look', rear))).toMatchObject([{ status: 'applied' }]);
-  expect(await send(inspectionId, put('car', carBody, { record: lotId }), put('look', rear))).toMatchObject([{ status: 'applied' }, { status: 'rejected', reason: 'unknown-zone' }]);
+  expect(await send(inspectionId, put('car', carBody, { record: lotId }), put('look', rear))).toMatchObject([
+    { status: 'applied' },
+    { status: 'rejected', reason: 'unknown-zone' },
+  ]);
   expect(await send(inspectionId, put('car', carBody))).toMatchObject([{ status: 'rejected', reason: 'invalid' }]);
 });
 
@@ -100,12 +148,20 @@ it('refuses to change the kind of a record', async () => {
   const { inspectionId } = await lot();
   const change = put('reading', reading());
   await send(inspectionId, change);
-  expect(await send(inspectionId, { ...put('look', { zone: 'hood', aspect: 'paint', outcome: 'clean', at: AT }), record: change.record, base: 1 })).toMatchObject([{ status: 'rejected', reason: 'wrong-kind' }]);
+  expect(
+    await send(inspectionId, {
+      ...put('look', { zone: 'hood', aspect: 'paint', outcome: 'clean', at: AT }),
+      record: change.record,
+      base: 1,
+    }),
+  ).toMatchObject([{ status: 'rejected', reason: 'wrong-kind' }]);
 });
 
 it('keeps two writers apart: every change lands once, in a whole chain', async () => {
   const { inspectionId } = await lot();
-  const batches = Array.from({ length: 12 }, (_, b) => Array.from({ length: 10 }, (_, i) => put('reading', reading(100 + b * 10 + i))));
+  const batches = Array.from({ length: 12 }, (_, b) =>
+    Array.from({ length: 10 }, (_, i) => put('reading', reading(100 + b * 10 + i))),
+  );
   await Promise.all(batches.map((b) => takeChanges(db, petra, inspectionId, b, NOW)));
   await Promise.all(batches.map((b) => takeChanges(db, petra, inspectionId, b, NOW)));
   const { records, log } = await dump(inspectionId);
@@ -118,15 +174,28 @@ it('keeps two writers apart: every change lands once, in a whole chain', async (
 it('logs before and after, and never forgets', async () => {
   const { inspectionId } = await lot();
   const change = put('reading', reading());
-  await send(inspectionId, change, { ...change, id: uuidv7(), base: 1, body: reading(140) }, { id: uuidv7(), op: 'remove', kind: 'reading', record: change.record, base: 2 });
+  await send(
+    inspectionId,
+    change,
+    { ...change, id: uuidv7(), base: 1, body: reading(140) },
+    { id: uuidv7(), op: 'remove', kind: 'reading', record: change.record, base: 2 },
+  );
   const lines = await logOf(db, petra, inspectionId);
-  expect(lines.map((l) => [l.op, (l.before as { thicknessUm?: number } | null)?.thicknessUm, (l.after as { thicknessUm?: number } | null)?.thicknessUm])).toEqual([
+  expect(
+    lines.map((l) => [
+      l.op,
+      (l.before as { thicknessUm?: number } | null)?.thicknessUm,
+      (l.after as { thicknessUm?: number } | null)?.thicknessUm,
+    ]),
+  ).toEqual([
     ['put', undefined, 131],
     ['put', 131, 140],
     ['remove', 140, undefined],
   ]);
   expect(lines[0]!.who).toBe('petra@tramshed.example');
-  await expect(db.update(changeLog).set({ op: 'put' }).where(eq(changeLog.inspectionId, inspectionId))).rejects.toThrow();
+  await expect(
+    db.update(changeLog).set({ op: 'put' }).where(eq(changeLog.inspectionId, inspectionId)),
+  ).rejects.toThrow();
   await expect(db.delete(changeLog).where(eq(changeLog.inspectionId, inspectionId))).rejects.toThrow();
   expect((await logOf(db, petra, inspectionId)).length).toBe(3);
 });
@@ -135,7 +204,9 @@ it('notices a log line that was changed behind its back', async () => {
   const { inspectionId } = await lot();
   await send(inspectionId, put('reading', reading()), put('reading', reading(140)));
   await db.execute(sql`alter table change_log disable trigger change_log_append_only`);
-  await db.execute(sql`update change_log set after = '{"thicknessUm": 90}' where inspection_id = ${inspectionId} and version = 1 and seq = (select min(seq) from change_log where inspection_id = ${inspectionId})`);
+  await db.execute(
+    sql`update change_log set after = '{"thicknessUm": 90}' where inspection_id = ${inspectionId} and version = 1 and seq = (select min(seq) from change_log where inspection_id = ${inspectionId})`,
+  );
   await db.execute(sql`alter table change_log enable trigger change_log_append_only`);
   expect(await logIsWhole(db, petra, inspectionId)).toBe(false);
 });
@@ -158,7 +229,12 @@ it('shows another organisation nothing and takes nothing from it', async () => {
 describe('sealing', () => {
   const ready = async () => {
     const ids = await lot();
-    await send(ids.inspectionId, put('car', carBody, { record: ids.lotId }), put('visit', visitBody), put('reading', reading()));
+    await send(
+      ids.inspectionId,
+      put('car', carBody, { record: ids.lotId }),
+      put('visit', visitBody),
+      put('reading', reading()),
+    );
     return ids;
   };
 
@@ -172,7 +248,10 @@ describe('sealing', () => {
     const before = put('reading', reading(128));
     await send(inspectionId, before);
     expect(await sealInspection(db, petra, inspectionId, NOW)).toMatchObject({ ok: true });
-    expect(await send(inspectionId, before, put('reading', reading()))).toMatchObject([{ status: 'duplicate' }, { status: 'rejected', reason: 'sealed' }]);
+    expect(await send(inspectionId, before, put('reading', reading()))).toMatchObject([
+      { status: 'duplicate' },
+      { status: 'rejected', reason: 'sealed' },
+    ]);
     expect(await sealInspection(db, petra, inspectionId, NOW)).toEqual({ ok: false, reason: 'already-sealed' });
     expect(await sealedReport(db, stranger, inspectionId)).toBeNull();
     await expect(db.execute(sql`update seal set sha256 = 'x' where inspection_id = ${inspectionId}`)).rejects.toThrow();
@@ -183,10 +262,22 @@ describe('sealing', () => {
     expect(await startRevision(db, petra, inspectionId)).toBeNull();
     await sealInspection(db, petra, inspectionId, NOW);
     const next = (await startRevision(db, petra, inspectionId))!;
-    const [sealed, open] = [await recordsOfInspection(db, petra, inspectionId), await recordsOfInspection(db, petra, next)];
+    const [sealed, open] = [
+      await recordsOfInspection(db, petra, inspectionId),
+      await recordsOfInspection(db, petra, next),
+    ];
     expect(open).toEqual(sealed);
     const first = open.find((r) => r.kind === 'reading')!;
-    expect(await send(next, { id: uuidv7(), op: 'put', kind: 'reading', record: first.id, base: first.version, body: reading(200) })).toMatchObject([{ status: 'applied' }]);
+    expect(
+      await send(next, {
+        id: uuidv7(),
+        op: 'put',
+        kind: 'reading',
+        record: first.id,
+        base: first.version,
+        body: reading(200),
+      }),
+    ).toMatchObject([{ status: 'applied' }]);
     expect(await recordsOfInspection(db, petra, inspectionId)).toEqual(sealed);
     expect((await currentInspection(db, petra, lotId))!).toMatchObject({ id: next, revision: 2, state: 'draft' });
     expect(await startRevision(db, petra, inspectionId)).toBeNull();
@@ -206,7 +297,16 @@ it('lists lots by number with their newest revision, page by page', async () => 
 
 it('lets the database itself refuse what no gateway would write', async () => {
   const { inspectionId } = await lot();
-  await expect(db.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'song', version: 1, body: {} })).rejects.toThrow();
-  await expect(db.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'look', version: 0, body: {} })).rejects.toThrow();
-  await expect(db.update(inspection).set({ state: 'lost' as never }).where(eq(inspection.id, inspectionId))).rejects.toThrow();
+  await expect(
+    db.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'song', version: 1, body: {} }),
+  ).rejects.toThrow();
+  await expect(
+    db.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'look', version: 0, body: {} }),
+  ).rejects.toThrow();
+  await expect(
+    db
+      .update(inspection)
+      .set({ state: 'lost' as never })
+      .where(eq(inspection.id, inspectionId)),
+  ).rejects.toThrow();
 });

@@ -35,7 +35,13 @@ interface Batch {
  * record and the log line written together. `applied` means committed. Returns null when the actor's organisation has
  * no such inspection. A change that is rejected or in conflict changes nothing; the others go on.
  */
-export async function takeChanges(db: Db, actor: Actor, inspectionId: string, changes: readonly unknown[], at: Date): Promise<ChangeResult[] | null> {
+export async function takeChanges(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  changes: readonly unknown[],
+  at: Date,
+): Promise<ChangeResult[] | null> {
   return db.transaction(async (tx) => {
     const [head] = await tx
       .select()
@@ -55,13 +61,30 @@ const textOf = (value: unknown, key: string): string | null => {
   return typeof v === 'string' ? v : null;
 };
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
-const uuids = (changes: readonly unknown[], key: string) => [...new Set(changes.map((c) => textOf(c, key)).filter((v): v is string => v !== null && UUID.test(v)))];
+const uuids = (changes: readonly unknown[], key: string) => [
+  ...new Set(changes.map((c) => textOf(c, key)).filter((v): v is string => v !== null && UUID.test(v))),
+];
 
-async function openBatch(tx: Tx, actor: Actor, inspectionId: string, changes: readonly unknown[], head: string, at: Date): Promise<Batch> {
+async function openBatch(
+  tx: Tx,
+  actor: Actor,
+  inspectionId: string,
+  changes: readonly unknown[],
+  head: string,
+  at: Date,
+): Promise<Batch> {
   const recordIds = uuids(changes, 'record');
   const changeIds = uuids(changes, 'id');
-  const shas = changes.flatMap((c) => (textOf(c, 'kind') === 'photo' ? [textOf((c as { body?: unknown }).body, 'sha256')] : [])).filter((s): s is string => s !== null && s.length === 64);
-  const present = recordIds.length === 0 ? [] : await tx.select().from(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, recordIds)));
+  const shas = changes
+    .flatMap((c) => (textOf(c, 'kind') === 'photo' ? [textOf((c as { body?: unknown }).body, 'sha256')] : []))
+    .filter((s): s is string => s !== null && s.length === 64);
+  const present =
+    recordIds.length === 0
+      ? []
+      : await tx
+          .select()
+          .from(record)
+          .where(and(eq(record.inspectionId, inspectionId), inArray(record.id, recordIds)));
   const before =
     changeIds.length === 0
       ? []
@@ -69,8 +92,17 @@ async function openBatch(tx: Tx, actor: Actor, inspectionId: string, changes: re
           .select({ changeId: changeLog.changeId, contentHash: changeLog.contentHash, version: changeLog.version })
           .from(changeLog)
           .where(and(eq(changeLog.inspectionId, inspectionId), inArray(changeLog.changeId, changeIds)));
-  const pictures = shas.length === 0 ? [] : await tx.select({ sha: photoFile.sha256 }).from(photoFile).where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas)));
-  const [car] = await tx.select({ body: record.body }).from(record).where(and(eq(record.inspectionId, inspectionId), eq(record.kind, 'car')));
+  const pictures =
+    shas.length === 0
+      ? []
+      : await tx
+          .select({ sha: photoFile.sha256 })
+          .from(photoFile)
+          .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas)));
+  const [car] = await tx
+    .select({ body: record.body })
+    .from(record)
+    .where(and(eq(record.inspectionId, inspectionId), eq(record.kind, 'car')));
   return {
     actor,
     inspectionId,
@@ -90,8 +122,14 @@ function sealedAnswer(input: unknown, batch: Batch): ChangeResult {
   const id = textOf(input, 'id') ?? '';
   const known = batch.known.get(id);
   const checked = known ? checkChange(input, { style: batch.style }) : null;
-  if (known && checked?.ok && contentHash(checked.change) === known.contentHash) return { id, status: 'duplicate', version: known.version };
-  return { id: id.slice(0, 64), status: 'rejected', reason: 'sealed', message: 'This report is sealed. Start a new revision to correct it.' };
+  if (known && checked?.ok && contentHash(checked.change) === known.contentHash)
+    return { id, status: 'duplicate', version: known.version };
+  return {
+    id: id.slice(0, 64),
+    status: 'rejected',
+    reason: 'sealed',
+    message: 'This report is sealed. Start a new revision to correct it.',
+  };
 }
 
 function takeOne(input: unknown, batch: Batch): ChangeResult {
@@ -102,21 +140,47 @@ function takeOne(input: unknown, batch: Batch): ChangeResult {
   const known = batch.known.get(change.id);
   if (known) {
     if (known.contentHash === hash) return { id: change.id, status: 'duplicate', version: known.version };
-    return { id: change.id, status: 'rejected', reason: 'reused-id', message: 'A change with this id was taken before with another content.' };
+    return {
+      id: change.id,
+      status: 'rejected',
+      reason: 'reused-id',
+      message: 'A change with this id was taken before with another content.',
+    };
   }
   const present = batch.records.get(change.record);
   if (present && present.kind !== change.kind) {
-    return { id: change.id, status: 'rejected', reason: 'wrong-kind', message: `This record is a ${present.kind}, not a ${change.kind}.` };
+    return {
+      id: change.id,
+      status: 'rejected',
+      reason: 'wrong-kind',
+      message: `This record is a ${present.kind}, not a ${change.kind}.`,
+    };
   }
   if ((present?.version ?? 0) !== change.base) {
-    return { id: change.id, status: 'conflict', present: present ? { version: present.version, body: present.body } : null };
+    return {
+      id: change.id,
+      status: 'conflict',
+      present: present ? { version: present.version, body: present.body } : null,
+    };
   }
   const sha = change.op === 'put' && change.kind === 'photo' ? textOf(change.body, 'sha256') : null;
   if (sha !== null && !batch.photos.has(sha)) {
-    return { id: change.id, status: 'rejected', reason: 'unknown-photo', message: 'This picture has not arrived yet. Send the picture first.', path: 'sha256' };
+    return {
+      id: change.id,
+      status: 'rejected',
+      reason: 'unknown-photo',
+      message: 'This picture has not arrived yet. Send the picture first.',
+      path: 'sha256',
+    };
   }
   if (change.op === 'put' && change.kind === 'car' && !present && batch.style !== null) {
-    return { id: change.id, status: 'rejected', reason: 'invalid', message: 'This inspection already has its car; change that record.', path: 'record' };
+    return {
+      id: change.id,
+      status: 'rejected',
+      reason: 'invalid',
+      message: 'This inspection already has its car; change that record.',
+      path: 'record',
+    };
   }
   return apply(change, hash, present, batch);
 }
@@ -154,14 +218,20 @@ async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
   const gone = [...batch.touched].filter((id) => !batch.records.has(id));
   const kept = [...batch.touched].flatMap((id) => {
     const held = batch.records.get(id);
-    return held ? [{ inspectionId, id, orgId: actor.orgId, kind: held.kind, version: held.version, body: held.body }] : [];
+    return held
+      ? [{ inspectionId, id, orgId: actor.orgId, kind: held.kind, version: held.version, body: held.body }]
+      : [];
   });
-  if (gone.length > 0) await tx.delete(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, gone)));
+  if (gone.length > 0)
+    await tx.delete(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, gone)));
   if (kept.length > 0) {
     await tx
       .insert(record)
       .values(kept)
-      .onConflictDoUpdate({ target: [record.inspectionId, record.id], set: { version: sql`excluded.version`, body: sql`excluded.body` } });
+      .onConflictDoUpdate({
+        target: [record.inspectionId, record.id],
+        set: { version: sql`excluded.version`, body: sql`excluded.body` },
+      });
   }
   await tx.insert(changeLog).values(batch.log.map((l) => l.row));
   await tx

@@ -3,7 +3,7 @@ import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
 import type { Actor } from './actor';
 import type { Db } from './db';
-import { inspection, type InspectionState, lot, record, sale } from './tables/farvin';
+import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
 
 export interface InspectionHead {
   readonly id: string;
@@ -11,7 +11,14 @@ export interface InspectionHead {
   readonly state: InspectionState;
   readonly changeCount: number;
   readonly lot: { id: string; number: number; title: string; reportDueOn: string | null };
-  readonly sale: { id: string; name: string; place: string; currency: string; opensOn: string | null; closesOn: string | null };
+  readonly sale: {
+    id: string;
+    name: string;
+    place: string;
+    currency: string;
+    opensOn: string | null;
+    closesOn: string | null;
+  };
 }
 
 const columns = {
@@ -20,10 +27,22 @@ const columns = {
   state: inspection.state,
   changeCount: inspection.changeCount,
   lot: { id: lot.id, number: lot.number, title: lot.title, reportDueOn: lot.reportDueOn },
-  sale: { id: sale.id, name: sale.name, place: sale.place, currency: sale.currency, opensOn: sale.opensOn, closesOn: sale.closesOn },
+  sale: {
+    id: sale.id,
+    name: sale.name,
+    place: sale.place,
+    currency: sale.currency,
+    opensOn: sale.opensOn,
+    closesOn: sale.closesOn,
+  },
 };
 
-const heads = (db: Db) => db.select(columns).from(inspection).innerJoin(lot, eq(lot.id, inspection.lotId)).innerJoin(sale, eq(sale.id, lot.saleId));
+const heads = (db: Db) =>
+  db
+    .select(columns)
+    .from(inspection)
+    .innerJoin(lot, eq(lot.id, inspection.lotId))
+    .innerJoin(sale, eq(sale.id, lot.saleId));
 
 /** One inspection of the actor's organisation, or null. */
 export async function inspectionHead(db: Db, actor: Actor, id: string): Promise<InspectionHead | null> {
@@ -33,13 +52,18 @@ export async function inspectionHead(db: Db, actor: Actor, id: string): Promise<
 
 /** The newest inspection of a lot, or null. */
 export async function currentInspection(db: Db, actor: Actor, lotId: string): Promise<InspectionHead | null> {
-  const [row] = await heads(db).where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId))).orderBy(desc(inspection.revision)).limit(1);
+  const [row] = await heads(db)
+    .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
+    .orderBy(desc(inspection.revision))
+    .limit(1);
   return row ?? null;
 }
 
 /** All revisions of a lot, newest first. */
 export async function revisionsOf(db: Db, actor: Actor, lotId: string): Promise<InspectionHead[]> {
-  return heads(db).where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId))).orderBy(desc(inspection.revision));
+  return heads(db)
+    .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
+    .orderBy(desc(inspection.revision));
 }
 
 /** All records of an inspection, in the order they were made. */

@@ -8,7 +8,18 @@ import { changeLog, inspection } from './tables/farvin';
 /** Every change of an inspection with who, when, before and after, oldest first. */
 export async function logOf(db: Db, actor: Actor, inspectionId: string, limit = 1000) {
   return db
-    .select({ seq: changeLog.seq, at: changeLog.at, who: user.name, op: changeLog.op, kind: changeLog.kind, record: changeLog.recordId, version: changeLog.version, before: changeLog.before, after: changeLog.after, hash: changeLog.hash })
+    .select({
+      seq: changeLog.seq,
+      at: changeLog.at,
+      who: user.name,
+      op: changeLog.op,
+      kind: changeLog.kind,
+      record: changeLog.recordId,
+      version: changeLog.version,
+      before: changeLog.before,
+      after: changeLog.after,
+      hash: changeLog.hash,
+    })
     .from(changeLog)
     .leftJoin(user, eq(user.id, changeLog.actorId))
     .where(and(eq(changeLog.inspectionId, inspectionId), eq(changeLog.orgId, actor.orgId)))
@@ -18,11 +29,30 @@ export async function logOf(db: Db, actor: Actor, inspectionId: string, limit = 
 
 /** Whether the log's chain of hashes is whole: re-computed line by line and compared with the inspection's head. */
 export async function logIsWhole(db: Db, actor: Actor, inspectionId: string): Promise<boolean> {
-  const rows = await db.select().from(changeLog).where(and(eq(changeLog.inspectionId, inspectionId), eq(changeLog.orgId, actor.orgId))).orderBy(asc(changeLog.seq));
-  const [head] = await db.select({ logHead: inspection.logHead }).from(inspection).where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)));
+  const rows = await db
+    .select()
+    .from(changeLog)
+    .where(and(eq(changeLog.inspectionId, inspectionId), eq(changeLog.orgId, actor.orgId)))
+    .orderBy(asc(changeLog.seq));
+  const [head] = await db
+    .select({ logHead: inspection.logHead })
+    .from(inspection)
+    .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)));
   let previous = '';
   for (const r of rows) {
-    const line = { inspectionId, changeId: r.changeId, contentHash: r.contentHash, actorId: r.actorId, at: r.at.toISOString(), op: r.op, kind: r.kind, recordId: r.recordId, version: r.version, before: r.before, after: r.after };
+    const line = {
+      inspectionId,
+      changeId: r.changeId,
+      contentHash: r.contentHash,
+      actorId: r.actorId,
+      at: r.at.toISOString(),
+      op: r.op,
+      kind: r.kind,
+      recordId: r.recordId,
+      version: r.version,
+      before: r.before,
+      after: r.after,
+    };
     if (r.previousHash !== previous || logHash(previous, line) !== r.hash) return false;
     previous = r.hash;
   }

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import type { Db } from './db';
-import { inspection, type InspectionState, lot, record, sale } from './tables/farvin';
+import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
 
 export interface SaleRow {
   readonly id: string;
@@ -70,21 +70,37 @@ export async function yardPage(db: Db, actor: Actor, saleId: string, after = 0, 
     .where(and(eq(lot.orgId, actor.orgId), eq(lot.saleId, saleId), sql`${lot.number} > ${after}`))
     .orderBy(asc(lot.number))
     .limit(limit);
-  return rows.map(({ summaryCount, ...r }) => ({ ...r, summary: r.summary as LotSummary | null, stale: summaryCount !== r.changeCount }));
+  return rows.map(({ summaryCount, ...r }) => ({
+    ...r,
+    summary: r.summary as LotSummary | null,
+    stale: summaryCount !== r.changeCount,
+  }));
 }
 
 /** Records of several inspections at once, for computing summaries. */
 export async function recordsOfMany(db: Db, actor: Actor, inspectionIds: readonly string[]) {
   if (inspectionIds.length === 0) return [];
   return db
-    .select({ inspectionId: record.inspectionId, id: record.id, kind: record.kind, version: record.version, body: record.body })
+    .select({
+      inspectionId: record.inspectionId,
+      id: record.id,
+      kind: record.kind,
+      version: record.version,
+      body: record.body,
+    })
     .from(record)
     .where(and(inArray(record.inspectionId, [...inspectionIds]), eq(record.orgId, actor.orgId)))
     .orderBy(asc(record.id));
 }
 
 /** Keeps a computed summary beside the change count it was computed at; a later change makes it stale. */
-export async function keepSummary(db: Db, actor: Actor, inspectionId: string, atCount: number, summary: LotSummary): Promise<void> {
+export async function keepSummary(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  atCount: number,
+  summary: LotSummary,
+): Promise<void> {
   await db
     .update(inspection)
     .set({ summary, summaryCount: atCount })
@@ -92,12 +108,24 @@ export async function keepSummary(db: Db, actor: Actor, inspectionId: string, at
 }
 
 /** Adds a lot with an empty first inspection; null when the sale is not the organisation's or the number is taken. */
-export async function addLot(db: Db, actor: Actor, saleId: string, given: { number: number; title: string; reportDueOn: string | null }): Promise<{ lotId: string; inspectionId: string } | null> {
+export async function addLot(
+  db: Db,
+  actor: Actor,
+  saleId: string,
+  given: { number: number; title: string; reportDueOn: string | null },
+): Promise<{ lotId: string; inspectionId: string } | null> {
   return db.transaction(async (tx) => {
-    const [own] = await tx.select({ id: sale.id }).from(sale).where(and(eq(sale.id, saleId), eq(sale.orgId, actor.orgId)));
+    const [own] = await tx
+      .select({ id: sale.id })
+      .from(sale)
+      .where(and(eq(sale.id, saleId), eq(sale.orgId, actor.orgId)));
     if (!own) return null;
     const lotId = uuidv7();
-    const added = await tx.insert(lot).values({ id: lotId, orgId: actor.orgId, saleId, ...given }).onConflictDoNothing().returning({ id: lot.id });
+    const added = await tx
+      .insert(lot)
+      .values({ id: lotId, orgId: actor.orgId, saleId, ...given })
+      .onConflictDoNothing()
+      .returning({ id: lot.id });
     if (added.length === 0) return null;
     const inspectionId = uuidv7();
     await tx.insert(inspection).values({ id: inspectionId, orgId: actor.orgId, lotId, revision: 1 });

@@ -17,5 +17,8 @@ export async function orgTables(db: Db, actor: Actor): Promise<OrgTables> {
   const own = new Map(rows.map((r) => [r.name, r.value]));
   const grade = gradeTablesSchema.safeParse(own.get('grade'));
   const profiles = z.array(profileSchema).min(1).safeParse(own.get('paint-profiles'));
-  return { grade: grade.success ? grade.data : DEFAULT_GRADE_TABLES, profiles: profiles.success ? profiles.data : DEFAULT_PROFILES };
+  return {
+    grade: grade.success ? grade.data : DEFAULT_GRADE_TABLES,
+    profiles: profiles.success ? profiles.data : DEFAULT_PROFILES,
+  };
 }

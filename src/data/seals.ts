@@ -6,7 +6,10 @@ import { inspection, organisation, record, seal, shareLink } from './tables/farv
 
 /** The organisation's signing key. */
 export async function sealKeys(db: Db, actor: Actor): Promise<{ secret: string; public: string }> {
-  const [row] = await db.select({ secret: organisation.sealSecret, public: organisation.sealPublic }).from(organisation).where(eq(organisation.id, actor.orgId));
+  const [row] = await db
+    .select({ secret: organisation.sealSecret, public: organisation.sealPublic })
+    .from(organisation)
+    .where(eq(organisation.id, actor.orgId));
   if (!row) throw new Error('the actor’s organisation is gone');
   return row;
 }
@@ -14,9 +17,19 @@ export async function sealKeys(db: Db, actor: Actor): Promise<{ secret: string; 
 export type KeepSeal = { ok: true } | { ok: false; reason: 'not-found' | 'already-sealed' | 'changed-meanwhile' };
 
 /** Closes an inspection with its sealed report, unless it changed since the report was computed. */
-export async function keepSeal(db: Db, actor: Actor, inspectionId: string, atCount: number, sealed: { sealedAt: Date; sealedBy: string; sha256: string; report: string }): Promise<KeepSeal> {
+export async function keepSeal(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  atCount: number,
+  sealed: { sealedAt: Date; sealedBy: string; sha256: string; report: string },
+): Promise<KeepSeal> {
   return db.transaction(async (tx) => {
-    const [head] = await tx.select().from(inspection).where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId))).for('update');
+    const [head] = await tx
+      .select()
+      .from(inspection)
+      .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)))
+      .for('update');
     if (!head) return { ok: false, reason: 'not-found' };
     if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
     if (head.changeCount !== atCount) return { ok: false, reason: 'changed-meanwhile' };
@@ -27,11 +40,22 @@ export async function keepSeal(db: Db, actor: Actor, inspectionId: string, atCou
 }
 
 /** Moves an open inspection between draft and reviewed. */
-export async function setState(db: Db, actor: Actor, inspectionId: string, state: 'draft' | 'reviewed'): Promise<boolean> {
+export async function setState(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  state: 'draft' | 'reviewed',
+): Promise<boolean> {
   const rows = await db
     .update(inspection)
     .set({ state })
-    .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId), or(eq(inspection.state, 'draft'), eq(inspection.state, 'reviewed'))))
+    .where(
+      and(
+        eq(inspection.id, inspectionId),
+        eq(inspection.orgId, actor.orgId),
+        or(eq(inspection.state, 'draft'), eq(inspection.state, 'reviewed')),
+      ),
+    )
     .returning({ id: inspection.id });
   return rows.length > 0;
 }
@@ -39,34 +63,61 @@ export async function setState(db: Db, actor: Actor, inspectionId: string, state
 /** Opens the next revision of a sealed inspection as a copy of its records; null when it is not sealed or not the newest. */
 export async function startRevision(db: Db, actor: Actor, inspectionId: string): Promise<string | null> {
   return db.transaction(async (tx) => {
-    const [old] = await tx.select().from(inspection).where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId))).for('update');
-    if (!old || old.state !== 'sealed') return null;
-    const [newest] = await tx.select({ revision: inspection.revision }).from(inspection).where(eq(inspection.lotId, old.lotId)).orderBy(desc(inspection.revision)).limit(1);
+    const [old] = await tx
+      .select()
+      .from(inspection)
+      .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)))
+      .for('update');
+    if (old?.state !== 'sealed') return null;
+    const [newest] = await tx
+      .select({ revision: inspection.revision })
+      .from(inspection)
+      .where(eq(inspection.lotId, old.lotId))
+      .orderBy(desc(inspection.revision))
+      .limit(1);
     if (newest!.revision !== old.revision) return null;
     const id = uuidv7();
     await tx.insert(inspection).values({ id, orgId: actor.orgId, lotId: old.lotId, revision: old.revision + 1 });
     const rows = await tx.select().from(record).where(eq(record.inspectionId, inspectionId));
-    for (let i = 0; i < rows.length; i += 1000) await tx.insert(record).values(rows.slice(i, i + 1000).map((r) => ({ ...r, inspectionId: id })));
+    for (let i = 0; i < rows.length; i += 1000)
+      await tx.insert(record).values(rows.slice(i, i + 1000).map((r) => ({ ...r, inspectionId: id })));
     return id;
   });
 }
 
 /** The sealed report's text, exactly as sealed, or null. */
-export async function sealedReport(db: Db, actor: Actor, inspectionId: string): Promise<{ report: string; sha256: string; sealedAt: Date } | null> {
-  const [row] = await db.select({ report: seal.report, sha256: seal.sha256, sealedAt: seal.sealedAt }).from(seal).where(and(eq(seal.inspectionId, inspectionId), eq(seal.orgId, actor.orgId)));
+export async function sealedReport(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+): Promise<{ report: string; sha256: string; sealedAt: Date } | null> {
+  const [row] = await db
+    .select({ report: seal.report, sha256: seal.sha256, sealedAt: seal.sealedAt })
+    .from(seal)
+    .where(and(eq(seal.inspectionId, inspectionId), eq(seal.orgId, actor.orgId)));
   return row ?? null;
 }
 
 /** The links of a lot, newest first; never their tokens. */
 export async function linksOf(db: Db, actor: Actor, lotId: string) {
   return db
-    .select({ id: shareLink.id, label: shareLink.label, createdAt: shareLink.createdAt, expiresAt: shareLink.expiresAt, withdrawnAt: shareLink.withdrawnAt })
+    .select({
+      id: shareLink.id,
+      label: shareLink.label,
+      createdAt: shareLink.createdAt,
+      expiresAt: shareLink.expiresAt,
+      withdrawnAt: shareLink.withdrawnAt,
+    })
     .from(shareLink)
     .where(and(eq(shareLink.orgId, actor.orgId), eq(shareLink.lotId, lotId)))
     .orderBy(desc(shareLink.createdAt));
 }
 
-export async function addLink(db: Db, actor: Actor, given: { lotId: string; tokenHash: string; label: string; expiresAt: Date | null }): Promise<string> {
+export async function addLink(
+  db: Db,
+  actor: Actor,
+  given: { lotId: string; tokenHash: string; label: string; expiresAt: Date | null },
+): Promise<string> {
   const id = uuidv7();
   await db.insert(shareLink).values({ id, orgId: actor.orgId, createdBy: actor.userId, ...given });
   return id;
@@ -82,11 +133,25 @@ export async function withdrawLink(db: Db, actor: Actor, id: string, at: Date): 
 }
 
 /** The one read without an actor: the newest sealed report behind a link that is neither expired nor withdrawn. */
-export async function publicReport(db: Db, tokenHash: string, now: Date): Promise<{ orgId: string; report: string; revisions: { revision: number; sealedAt: Date; sha256: string }[] } | null> {
+export async function publicReport(
+  db: Db,
+  tokenHash: string,
+  now: Date,
+): Promise<{
+  orgId: string;
+  report: string;
+  revisions: { revision: number; sealedAt: Date; sha256: string }[];
+} | null> {
   const [link] = await db
     .select({ orgId: shareLink.orgId, lotId: shareLink.lotId })
     .from(shareLink)
-    .where(and(eq(shareLink.tokenHash, tokenHash), isNull(shareLink.withdrawnAt), or(isNull(shareLink.expiresAt), gt(shareLink.expiresAt, now))));
+    .where(
+      and(
+        eq(shareLink.tokenHash, tokenHash),
+        isNull(shareLink.withdrawnAt),
+        or(isNull(shareLink.expiresAt), gt(shareLink.expiresAt, now)),
+      ),
+    );
   if (!link) return null;
   const rows = await db
     .select({ report: seal.report, revision: inspection.revision, sealedAt: seal.sealedAt, sha256: seal.sha256 })

@@ -4,7 +4,10 @@ import { signInFailure } from './tables/auth';
 
 /** How many sign-ins of this account or address failed since then. */
 export async function failuresSince(db: Db, who: string, since: Date): Promise<number> {
-  const [row] = await db.select({ n: count() }).from(signInFailure).where(and(eq(signInFailure.who, who), gt(signInFailure.at, since)));
+  const [row] = await db
+    .select({ n: count() })
+    .from(signInFailure)
+    .where(and(eq(signInFailure.who, who), gt(signInFailure.at, since)));
   return row?.n ?? 0;
 }
 

@@ -27,17 +27,23 @@ type Handler<P> = (given: { actor: Actor; request: Request; params: P }) => Prom
  * Wraps a route: 403 for another origin, 401 for a stranger, 403 where the role may not, 404 for ids that are none;
  * unforeseen failures answer 500 without telling their inside.
  */
-export function route<P extends Record<string, string> = Record<string, never>>(may: (actor: Actor) => boolean, handler: Handler<P>) {
+export function route<P extends Record<string, string> = Record<string, never>>(
+  may: (actor: Actor) => boolean,
+  handler: Handler<P>,
+) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       const writes = !['GET', 'HEAD'].includes(request.method);
-      if (writes && !sameOrigin(request)) return problem(403, 'foreign-origin', 'This request comes from another site.');
+      if (writes && !sameOrigin(request))
+        return problem(403, 'foreign-origin', 'This request comes from another site.');
       const session = await auth().api.getSession({ headers: request.headers });
       const actor = session ? await actorOf(db(), session.user.id) : null;
       if (!actor) return problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
-      if (!may(actor)) return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
+      if (!may(actor))
+        return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
       const params = await context.params;
-      for (const [key, value] of Object.entries(params)) if (key.endsWith('id') && !z.uuid().safeParse(value).success) return notFound();
+      for (const [key, value] of Object.entries(params))
+        if (key.endsWith('id') && !z.uuid().safeParse(value).success) return notFound();
       return await handler({ actor, request, params });
     } catch (error) {
       console.error('request failed:', error instanceof Error ? error.name : 'unknown');
@@ -49,7 +55,10 @@ export function route<P extends Record<string, string> = Record<string, never>>(
 export const anyone = () => true;
 
 /** Reads a JSON body of limited size, or the answer that refuses it. */
-export async function jsonBody(request: Request, maxBytes = 4_000_000): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
+export async function jsonBody(
+  request: Request,
+  maxBytes = 4_000_000,
+): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
   const length = Number(request.headers.get('content-length') ?? 0);
   if (length > maxBytes) return { ok: false, response: problem(413, 'too-large', 'The request is too large.') };
   const text = await request.text();

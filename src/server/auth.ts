@@ -5,7 +5,10 @@ import * as tables from '@/data/tables/auth';
 
 function create() {
   const secret = process.env.FARVIN_SECRET;
-  if (!secret || secret.length < 32) throw new Error('FARVIN_SECRET is not set: start Farvin with npm run demo, or set it to 32 or more random characters.');
+  if (!secret || secret.length < 32)
+    throw new Error(
+      'FARVIN_SECRET is not set: start Farvin with npm run demo, or set it to 32 or more random characters.',
+    );
   const port = process.env.PORT ?? '3000';
   const own = process.env.FARVIN_URL ?? `http://127.0.0.1:${port}`;
   return betterAuth({
@@ -17,7 +20,11 @@ function create() {
     emailAndPassword: { enabled: true, disableSignUp: true, minPasswordLength: 10 },
     session: { expiresIn: 60 * 60 * 24 * 7, updateAge: 60 * 60 * 24 },
     rateLimit: { enabled: false }, // attempts are counted per account in the database: server/attempts.ts
-    advanced: { cookiePrefix: 'farvin', defaultCookieAttributes: { httpOnly: true, sameSite: 'strict' }, useSecureCookies: own.startsWith('https:') },
+    advanced: {
+      cookiePrefix: 'farvin',
+      defaultCookieAttributes: { httpOnly: true, sameSite: 'strict' },
+      useSecureCookies: own.startsWith('https:'),
+    },
     telemetry: { enabled: false },
   });
 }

@@ -8,10 +8,23 @@ export function isPhotoSize(size: string): size is PhotoSize {
 }
 
 /** A stored picture as an answer; a picture lost from the store shows as such instead of failing the page. */
-export async function photoAnswer(sha256: string, size: PhotoSize, fullType: string, scope: 'private' | 'public'): Promise<Response> {
+export async function photoAnswer(
+  sha256: string,
+  size: PhotoSize,
+  fullType: string,
+  scope: 'private' | 'public',
+): Promise<Response> {
   const bytes = await getPhoto(sha256, size);
-  if (!bytes) return new Response(MISSING_SVG, { status: 404, headers: { 'content-type': 'image/svg+xml', 'cache-control': 'no-store' } });
+  if (!bytes)
+    return new Response(MISSING_SVG, {
+      status: 404,
+      headers: { 'content-type': 'image/svg+xml', 'cache-control': 'no-store' },
+    });
   return new Response(new Uint8Array(bytes), {
-    headers: { 'content-type': size === 'full' ? fullType : 'image/webp', 'cache-control': `${scope}, max-age=31536000, immutable`, 'content-security-policy': "default-src 'none'" },
+    headers: {
+      'content-type': size === 'full' ? fullType : 'image/webp',
+      'cache-control': `${scope}, max-age=31536000, immutable`,
+      'content-security-policy': "default-src 'none'",
+    },
   });
 }

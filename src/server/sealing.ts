@@ -19,7 +19,12 @@ export function saleYear(closesOn: string | null, now: Date): number {
 }
 
 /** Computes, signs and stores the report of an inspection, which is unchangeable from then on. */
-export async function sealInspection(db: Db, actor: Actor, inspectionId: string, now: Date): Promise<{ ok: true; report: ReportFile } | { ok: false; reason: SealRefusal }> {
+export async function sealInspection(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  now: Date,
+): Promise<{ ok: true; report: ReportFile } | { ok: false; reason: SealRefusal }> {
   const head = await inspectionHead(db, actor, inspectionId);
   if (!head) return { ok: false, reason: 'not-found' };
   if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
@@ -29,7 +34,8 @@ export async function sealInspection(db: Db, actor: Actor, inspectionId: string,
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
   const grade = plan ? gradeCar({ plan, records, onYear, tables: tables.grade, profiles: tables.profiles }) : null;
-  if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks)) return { ok: false, reason: 'incomplete' };
+  if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks))
+    return { ok: false, reason: 'incomplete' };
   const taken = takeSnapshot({
     bundle: { ...bundleOf(head, records), inspection: { id: head.id, revision: head.revision, state: 'sealed' } },
     sale: { name: head.sale.name, closesOn: head.sale.closesOn },
@@ -41,7 +47,12 @@ export async function sealInspection(db: Db, actor: Actor, inspectionId: string,
   });
   if (!taken.ok) return { ok: false, reason: 'incomplete' };
   const report = await sealSnapshot(taken.snapshot, (await sealKeys(db, actor)).secret);
-  const kept = await keepSeal(db, actor, inspectionId, head.changeCount, { sealedAt: now, sealedBy: actor.name, sha256: report.sha256, report: JSON.stringify(report) });
+  const kept = await keepSeal(db, actor, inspectionId, head.changeCount, {
+    sealedAt: now,
+    sealedBy: actor.name,
+    sha256: report.sha256,
+    report: JSON.stringify(report),
+  });
   return kept.ok ? { ok: true, report } : kept;
 }
 

@@ -11,22 +11,44 @@ import { type OrgTables, orgTables } from '@/data/org-tables';
 export function summarise(records: readonly AnyRecord[], onYear: number, tables: OrgTables): LotSummary {
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
-  const counts = { records: records.length, readings: recordsOf(records, 'reading').length, findings: recordsOf(records, 'finding').length, photos: recordsOf(records, 'photo').length };
+  const counts = {
+    records: records.length,
+    readings: recordsOf(records, 'reading').length,
+    findings: recordsOf(records, 'finding').length,
+    photos: recordsOf(records, 'photo').length,
+  };
   const name = car ? [car.make, car.model, car.year].filter(Boolean).join(' ') : '';
   if (!plan) return { ...counts, seen: 0, blocked: 0, grade: null, gates: [], car: name };
   const grade = gradeCar({ plan, records, onYear, tables: tables.grade, profiles: tables.profiles });
   const whole = grade.whole[0]!;
   const { low, value, high } = whole.grade;
-  return { ...counts, seen: grade.coverage.whole.seen, blocked: grade.coverage.whole.blocked / Math.max(1, grade.coverage.whole.cells), grade: { low: low!, value: value!, high: high!, band: whole.band }, gates: grade.gates, car: name };
+  return {
+    ...counts,
+    seen: grade.coverage.whole.seen,
+    blocked: grade.coverage.whole.blocked / Math.max(1, grade.coverage.whole.cells),
+    grade: { low: low!, value: value!, high: high!, band: whole.band },
+    gates: grade.gates,
+    car: name,
+  };
 }
 
 /** Fills in the summaries that a page of the Yard lacks, and keeps them. */
-export async function freshSummaries(db: Db, actor: Actor, rows: readonly YardRow[], onYear: number): Promise<(YardRow & { summary: LotSummary })[]> {
+export async function freshSummaries(
+  db: Db,
+  actor: Actor,
+  rows: readonly YardRow[],
+  onYear: number,
+): Promise<(YardRow & { summary: LotSummary })[]> {
   const stale = rows.filter((r) => r.stale || !r.summary);
   const tables = stale.length > 0 ? await orgTables(db, actor) : null;
-  const all = await recordsOfMany(db, actor, stale.map((r) => r.inspectionId));
+  const all = await recordsOfMany(
+    db,
+    actor,
+    stale.map((r) => r.inspectionId),
+  );
   const byInspection = new Map<string, AnyRecord[]>();
-  for (const { inspectionId, ...r } of all) byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), r as AnyRecord]);
+  for (const { inspectionId, ...r } of all)
+    byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), r as AnyRecord]);
   const fresh = new Map<string, LotSummary>();
   for (const row of stale) {
     const summary = summarise(byInspection.get(row.inspectionId) ?? [], onYear, tables!);

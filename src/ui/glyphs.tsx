@@ -14,11 +14,29 @@ const HEADS: Readonly<Record<Family, string>> = {
 };
 
 /** A pin head of a family, filled from below as far as the finding is severe (0 to 1). */
-export function PinHead({ family, severity, size = 18, title }: { family: Family; severity: number; size?: number; title?: string }) {
+export function PinHead({
+  family,
+  severity,
+  size = 18,
+  title,
+}: {
+  family: Family;
+  severity: number;
+  size?: number;
+  title?: string;
+}) {
   const id = `pin-${family}-${Math.round(severity * 10)}`;
   const level = 24 - 24 * Math.min(1, Math.max(0.08, severity));
   return (
-    <svg width={size} height={size} viewBox="0 0 24 24" className="shrink-0" role={title ? 'img' : undefined} aria-hidden={title ? undefined : true} aria-label={title}>
+    <svg
+      width={size}
+      height={size}
+      viewBox="0 0 24 24"
+      className="shrink-0"
+      role={title ? 'img' : undefined}
+      aria-hidden={title ? undefined : true}
+      aria-label={title}
+    >
       <PinShape family={family} id={id} level={level} />
     </svg>
   );
@@ -34,16 +52,47 @@ function PinShape({ family, id, level }: { family: Family; id: string; level: nu
       </defs>
       <path d={HEADS[family]} fill="var(--card)" />
       {family !== 'missing' && <path d={HEADS[family]} fill="var(--ink)" clipPath={`url(#${id})`} />}
-      <path d={HEADS[family]} fill="none" stroke="var(--ink)" strokeWidth={family === 'missing' ? 3.2 : 1.8} strokeLinejoin="round" strokeDasharray={family === 'missing' ? '5 3' : undefined} />
+      <path
+        d={HEADS[family]}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={family === 'missing' ? 3.2 : 1.8}
+        strokeLinejoin="round"
+        strokeDasharray={family === 'missing' ? '5 3' : undefined}
+      />
     </>
   );
 }
 
 /** The same head inside another drawing, centred at a point, `size` in that drawing's units. */
-export function PinMark({ family, severity, x, y, size }: { family: Family; severity: number; x: number; y: number; size: number }) {
+export function PinMark({
+  family,
+  severity,
+  x,
+  y,
+  size,
+}: {
+  family: Family;
+  severity: number;
+  x: number;
+  y: number;
+  size: number;
+}) {
   return (
-    <svg x={x - size / 2} y={y - size / 2} width={size} height={size} viewBox="0 0 24 24" overflow="visible" aria-hidden="true">
-      <PinShape family={family} id={`mark-${family}-${Math.round(severity * 10)}`} level={24 - 24 * Math.min(1, Math.max(0.08, severity))} />
+    <svg
+      x={x - size / 2}
+      y={y - size / 2}
+      width={size}
+      height={size}
+      viewBox="0 0 24 24"
+      overflow="visible"
+      aria-hidden="true"
+    >
+      <PinShape
+        family={family}
+        id={`mark-${family}-${Math.round(severity * 10)}`}
+        level={24 - 24 * Math.min(1, Math.max(0.08, severity))}
+      />
     </svg>
   );
 }

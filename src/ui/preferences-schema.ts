@@ -11,7 +11,13 @@ export const preferencesSchema = z.object({
 export type Preferences = z.infer<typeof preferencesSchema>;
 
 export const PREFERENCES_COOKIE = 'farvin-reader';
-export const DEFAULT_PREFERENCES: Preferences = { words: 'en-GB', sides: 'left-right', kerb: 'left', unit: 'um', theme: 'paper' };
+export const DEFAULT_PREFERENCES: Preferences = {
+  words: 'en-GB',
+  sides: 'left-right',
+  kerb: 'left',
+  unit: 'um',
+  theme: 'paper',
+};
 
 /** The reader's preferences as the cookie holds them; the usual ones for anything it does not. */
 export function readPreferences(cookie: string | undefined): Preferences {

@@ -20,7 +20,14 @@ export const LENS_WORDS: Readonly<Record<Lens, string>> = {
 };
 
 export const GATE_WORDS = {
-  'structural-loss': 'Structural loss caps the whole. Tell the consignment manager now; it stands on the report’s first page.',
+  'structural-loss':
+    'Structural loss caps the whole. Tell the consignment manager now; it stands on the report’s first page.',
   'unsafe-brakes': 'Unsafe brakes cap running. The car is not to be driven.',
   'no-identity': 'Without a chassis number authenticity is capped.',
 } as const;
+
+/** A grade's interval in whole points; a grade that a gate holds down reads as at most that much. */
+export function gradeFigures(grade: { readonly low: number | null; readonly high: number | null }): string {
+  const [low, high] = [Math.round(grade.low ?? 0), Math.round(grade.high ?? 100)];
+  return low === high ? `≤ ${high}` : `${low}–${high}`;
+}

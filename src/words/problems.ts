@@ -8,7 +8,10 @@ export function entryProblemText(problem: EntryProblem, wording: Wording): strin
     case 'no-zone':
       return 'Say where: a panel first, such as “hood 131”.';
     case 'which-zone':
-      return `Which one? ${problem.candidates.slice(0, 4).map((c) => zoneName(c, wording)).join(' or ')}`;
+      return `Which one? ${problem.candidates
+        .slice(0, 4)
+        .map((c) => zoneName(c, wording))
+        .join(' or ')}`;
     case 'no-such-zone':
       return `This car has no such place. Nearest: ${zoneName(problem.nearest, wording)}.`;
     case 'not-understood':

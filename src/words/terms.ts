@@ -104,9 +104,20 @@ export const CLAIM_WORDS: Readonly<Record<string, Both>> = {
   other: 'other',
 };
 
-export const PAINT_STATE_WORDS = { factory: 'factory', resprayed: 'resprayed', heavy: 'heavy build', filled: 'filled' } as const;
+export const PAINT_STATE_WORDS = {
+  factory: 'factory',
+  resprayed: 'resprayed',
+  heavy: 'heavy build',
+  filled: 'filled',
+} as const;
 
-export const LIGHT_WORDS = { sun: 'sun', shade: 'shade', overcast: 'overcast', indoor: 'indoors', dark: 'dark' } as const;
+export const LIGHT_WORDS = {
+  sun: 'sun',
+  shade: 'shade',
+  overcast: 'overcast',
+  indoor: 'indoors',
+  dark: 'dark',
+} as const;
 export const SURFACE_WORDS = { dry: 'dry', damp: 'damp', wet: 'wet', snow: 'snow' } as const;
 export const LIFT_WORDS = { none: 'no lift', pit: 'pit, no lift', stands: 'stands', lift: 'lift' } as const;
 

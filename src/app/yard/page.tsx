@@ -15,6 +15,16 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
   const wanted = (await searchParams).sale;
   const sale = sales.find((s) => s.id === wanted) ?? sales[0] ?? null;
   const now = new Date();
-  const rows = sale ? await freshSummaries(db(), actor, await yardPage(db(), actor, sale.id, 0, 1000), saleYear(sale.closesOn, now)) : [];
-  return <Yard sales={sales} sale={sale} rows={rows.map(({ stale: _s, changeCount: _c, ...r }) => r)} today={now.toISOString().slice(0, 10)} me={{ name: actor.name, role: actor.role }} />;
+  const rows = sale
+    ? await freshSummaries(db(), actor, await yardPage(db(), actor, sale.id, 0, 1000), saleYear(sale.closesOn, now))
+    : [];
+  return (
+    <Yard
+      sales={sales}
+      sale={sale}
+      rows={rows.map(({ stale: _s, changeCount: _c, ...r }) => r)}
+      today={now.toISOString().slice(0, 10)}
+      me={{ name: actor.name, role: actor.role }}
+    />
+  );
 }

@@ -1,6 +1,6 @@
 import { areaM2, type Box, boxOf, centroid, lengthMm, mirror, type Point } from './geometry';
 import { styleBySlug } from './styles';
-import { type BodyStyle, METALS, type Metal, type Seam, type View, VIEWS, type Zone, type ZonePiece } from './zone';
+import { type BodyStyle, METALS, type Metal, type Seam, VIEWS, type View, type Zone, type ZonePiece } from './zone';
 
 export interface PlanOptions {
   /** What the outer panels and the shell are made of. */
@@ -36,7 +36,12 @@ export function seamSlug(a: string, b: string): string {
   return [a, b].sort().join('|');
 }
 
-function placed(piece: ZonePiece, mirrored: boolean, options: PlanOptions, twin: string | null): Omit<Zone, 'lap' | 'seams'> {
+function placed(
+  piece: ZonePiece,
+  mirrored: boolean,
+  options: PlanOptions,
+  twin: string | null,
+): Omit<Zone, 'lap' | 'seams'> {
   const outline = mirrored ? mirror(piece.outline).reverse() : piece.outline;
   const label = piece.label ? (mirrored ? mirror([piece.label])[0]! : piece.label) : centroid(outline);
   return {

@@ -1,9 +1,11 @@
-import { STYLES } from './styles';
 import { mirrorSlug } from './plan';
+import { STYLES } from './styles';
 
 /** Every zone slug of every style, sorted. */
 export const ALL_ZONES: readonly string[] = [
-  ...new Set(STYLES.flatMap((s) => s.zones.flatMap((z) => [z.slug, mirrorSlug(z.slug)].filter((x): x is string => x !== null)))),
+  ...new Set(
+    STYLES.flatMap((s) => s.zones.flatMap((z) => [z.slug, mirrorSlug(z.slug)].filter((x): x is string => x !== null))),
+  ),
 ].sort();
 
 /** Number of single-letter edits between two words (Levenshtein 1966, two-row form). */

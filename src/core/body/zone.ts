@@ -21,7 +21,17 @@ export const ASPECTS = [
 export type Aspect = (typeof ASPECTS)[number];
 
 /** What a zone is made of underneath any coating; decides whether a thickness gauge can read it. */
-export const METALS = ['steel', 'aluminium', 'glass-fibre', 'wood', 'glass', 'chromed', 'rubber', 'textile', 'mixed'] as const;
+export const METALS = [
+  'steel',
+  'aluminium',
+  'glass-fibre',
+  'wood',
+  'glass',
+  'chromed',
+  'rubber',
+  'textile',
+  'mixed',
+] as const;
 export type Metal = (typeof METALS)[number];
 
 /** A zone as a style definition states it: the left one or the centre one; the right twin is its mirror image. */

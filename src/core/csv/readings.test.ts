@@ -4,15 +4,28 @@ const HEADER = 'zone,value,unit,state,u_mm,v_mm,at';
 const read = (...rows: string[]) => readReadingsCsv([HEADER, ...rows].join('\n'), { ceilingUm: 500, zones: null });
 
 it('reads values, mil, over, none, places and moments', () => {
-  const { readings, bad } = read('hood,131,um,read,,,', 'hood,5.2,mil,read,100,200,2027-02-10T09:00:00Z', 'hood,500,um,over,,,', 'hood,,um,none,,,');
+  const { readings, bad } = read(
+    'hood,131,um,read,,,',
+    'hood,5.2,mil,read,100,200,2027-02-10T09:00:00Z',
+    'hood,500,um,over,,,',
+    'hood,,um,none,,,',
+  );
   expect(bad).toEqual([]);
-  expect(readings.map((r) => [r.state, r.thicknessUm === null ? null : Math.round(r.thicknessUm)])).toEqual([['read', 131], ['read', 132], ['over', 500], ['none', null]]);
+  expect(readings.map((r) => [r.state, r.thicknessUm === null ? null : Math.round(r.thicknessUm)])).toEqual([
+    ['read', 131],
+    ['read', 132],
+    ['over', 500],
+    ['none', null],
+  ]);
   expect(readings[1]!.place).toEqual({ uMm: 100, vMm: 200 });
 });
 
 it('checks every row against the zones of the car, given as any iterable', () => {
   const zones = new Map([['hood', 1]]).keys();
-  const { readings, bad } = readReadingsCsv(`${HEADER}\nhood,131,um,read,,,\nhood,128,um,read,,,\nroof,128,um,read,,,`, { ceilingUm: 500, zones });
+  const { readings, bad } = readReadingsCsv(
+    `${HEADER}\nhood,131,um,read,,,\nhood,128,um,read,,,\nroof,128,um,read,,,`,
+    { ceilingUm: 500, zones },
+  );
   expect(readings).toHaveLength(2);
   expect(bad).toEqual([{ line: 4, message: expect.stringContaining('nearest: hood') }]);
 });
@@ -43,7 +56,10 @@ it.each([
 
 it('keeps extra columns as notes and does not mind blank lines, quotes, a byte-order mark or CRLF', () => {
   const text = '\uFEFFzone,value,unit,state,light\r\n\r\n"hood",131,um,read,"sun, low"\r\n';
-  expect(readReadingsCsv(text, { ceilingUm: 500, zones: null })).toMatchObject({ bad: [], readings: [{ zone: 'hood', note: 'light: sun, low' }] });
+  expect(readReadingsCsv(text, { ceilingUm: 500, zones: null })).toMatchObject({
+    bad: [],
+    readings: [{ zone: 'hood', note: 'light: sun, low' }],
+  });
   expect(csvFields('a,"b ""c"", d",e')).toEqual(['a', 'b "c", d', 'e']);
 });
 

@@ -56,27 +56,43 @@ export interface CsvOptions {
   readonly zones: Iterable<string> | null;
 }
 
-function readRow(row: Readonly<Record<string, string>>, options: CsvOptions, zones: readonly string[]): CsvReading | string {
+function readRow(
+  row: Readonly<Record<string, string>>,
+  options: CsvOptions,
+  zones: readonly string[],
+): CsvReading | string {
   const zone = row.zone ?? '';
   if (!zones.includes(zone)) return `unknown zone “${zone}”; nearest: ${nearestZone(zone, zones)}`;
   const { unit, state } = row;
   if (unit !== 'um' && unit !== 'mil') return `unit must be um or mil, not “${unit}”`;
-  if (state !== 'read' && state !== 'over' && state !== 'none') return `state must be read, over or none, not “${state}”`;
+  if (state !== 'read' && state !== 'over' && state !== 'none')
+    return `state must be read, over or none, not “${state}”`;
   const value = numberOrNull(row.value ?? '');
   if (value === 'bad') return `value “${row.value}” is no number`;
   if (state === 'read' && value === null) return 'a reading needs its value';
   if (state === 'none' && value !== null) return 'state none goes with an empty value';
   const um = state === 'none' ? null : value === null ? options.ceilingUm : toUm(value, unit);
-  if (um !== null && (um < 0 || um > READING_LIMITS.highestUm)) return `${row.value} ${unit} cannot be a coating thickness`;
+  if (um !== null && (um < 0 || um > READING_LIMITS.highestUm))
+    return `${row.value} ${unit} cannot be a coating thickness`;
   const u = numberOrNull(row.u_mm ?? '');
   const v = numberOrNull(row.v_mm ?? '');
   if (u === 'bad' || v === 'bad' || (u === null) !== (v === null)) return 'u_mm and v_mm are two numbers or both empty';
   if (row.at && Number.isNaN(Date.parse(row.at))) return `at “${row.at}” is no date and time`;
-  const extra = Object.entries(row).filter(([name, text]) => !(COLUMNS as readonly string[]).includes(name) && text !== '');
+  const extra = Object.entries(row).filter(
+    ([name, text]) => !(COLUMNS as readonly string[]).includes(name) && text !== '',
+  );
   const place = u === null || v === null ? null : { uMm: u, vMm: v };
   // A value read at or above the ceiling is what the gauge shows when it can say no more.
   const over = state === 'over' || (state === 'read' && um !== null && um >= options.ceilingUm);
-  return { zone, state: over ? 'over' : state, thicknessUm: over && state === 'read' ? options.ceilingUm : um, place, typed: { text: row.value ?? '', unit }, at: row.at || null, note: extra.map(([n, t]) => `${n}: ${t}`).join('; ') };
+  return {
+    zone,
+    state: over ? 'over' : state,
+    thicknessUm: over && state === 'read' ? options.ceilingUm : um,
+    place,
+    typed: { text: row.value ?? '', unit },
+    at: row.at || null,
+    note: extra.map(([n, t]) => `${n}: ${t}`).join('; '),
+  };
 }
 
 /**
@@ -87,7 +103,11 @@ export function readReadingsCsv(text: string, options: CsvOptions): { readings: 
   const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\n|\r/);
   const header = csvFields(lines[0] ?? '').map((h) => h.toLowerCase());
   const missing = NEEDED.filter((c) => !header.includes(c));
-  if (missing.length > 0) return { readings: [], bad: [{ line: 1, message: `the header lacks ${missing.join(', ')}; expected ${COLUMNS.join(',')}` }] };
+  if (missing.length > 0)
+    return {
+      readings: [],
+      bad: [{ line: 1, message: `the header lacks ${missing.join(', ')}; expected ${COLUMNS.join(',')}` }],
+    };
   const zones = options.zones ? [...options.zones] : ALL_ZONES;
   const readings: CsvReading[] = [];
   const bad: BadRow[] = [];

@@ -18,7 +18,14 @@ function said(item: EntryItem): string {
     case 'look':
       return `${item.outcome} ${item.zone} ${item.why ?? ''}[${item.aspects.join(',')}]`;
     case 'finding': {
-      const extent = [item.count, item.sizeMm === null ? '' : `${item.sizeMm}mm`, item.share === null ? '' : `${item.share * 100}%`, item.visibleFromM === null ? '' : `from ${item.visibleFromM}m`, item.touchedIn ? 'touched' : '', item.evidence === 'seen' ? '' : item.evidence];
+      const extent = [
+        item.count,
+        item.sizeMm === null ? '' : `${item.sizeMm}mm`,
+        item.share === null ? '' : `${item.share * 100}%`,
+        item.visibleFromM === null ? '' : `from ${item.visibleFromM}m`,
+        item.touchedIn ? 'touched' : '',
+        item.evidence === 'seen' ? '' : item.evidence,
+      ];
       return `${item.zone} ${item.flaw} ${extent.filter((e) => e !== '').join(' ')}${item.where ? ` (${item.where})` : ''}`;
     }
     case 'go':
@@ -42,7 +49,11 @@ describe('phrasings and the records they mean', () => {
     ['hood 131um', mil, ['hood 131']],
     ['hood 131 µm', mil, ['hood 131']],
     ['bonnet 120, 118, 125', um, ['hood 120', 'hood 118', 'hood 125']],
-    ['lq over over 412 388 again 395', um, ['quarter.left over', 'quarter.left over', 'quarter.left 412', 'quarter.left 395']],
+    [
+      'lq over over 412 388 again 395',
+      um,
+      ['quarter.left over', 'quarter.left over', 'quarter.left 412', 'quarter.left 395'],
+    ],
     ['rq nr', um, ['quarter.right none']],
     ['rear wing left 300', um, ['quarter.left 300']],
     ['nearside rear wing 300', um, ['quarter.left 300']],
@@ -144,12 +155,47 @@ describe('what it will not guess', () => {
 });
 
 it('never throws, and only names zones the car has, whatever is typed', () => {
-  const words = fc.constantFrom('hood', 'lf', 'rear', 'over', 'nr', 'again', '12', '13.5', '-3', 'mil', 'ok', 'blocked', 'chip', '2mm', '%', 'undo', ';', 'door', "driver's", 'no', 'key', ',', '%5', '500', 'from', 'm');
+  const words = fc.constantFrom(
+    'hood',
+    'lf',
+    'rear',
+    'over',
+    'nr',
+    'again',
+    '12',
+    '13.5',
+    '-3',
+    'mil',
+    'ok',
+    'blocked',
+    'chip',
+    '2mm',
+    '%',
+    'undo',
+    ';',
+    'door',
+    "driver's",
+    'no',
+    'key',
+    ',',
+    '%5',
+    '500',
+    'from',
+    'm',
+  );
   fc.assert(
-    fc.property(fc.oneof(fc.string({ maxLength: 80 }), fc.string({ unit: 'grapheme', maxLength: 60 }), fc.array(words, { maxLength: 14 }).map((w) => w.join(' '))), fc.constantFrom(um, mil, saloon, british), (text, context) => {
-      const entry = parseEntry(text, context);
-      return entry.items.every((i) => i.kind === 'undo' || context.plan.zones.has(i.zone));
-    }),
+    fc.property(
+      fc.oneof(
+        fc.string({ maxLength: 80 }),
+        fc.string({ unit: 'grapheme', maxLength: 60 }),
+        fc.array(words, { maxLength: 14 }).map((w) => w.join(' ')),
+      ),
+      fc.constantFrom(um, mil, saloon, british),
+      (text, context) => {
+        const entry = parseEntry(text, context);
+        return entry.items.every((i) => i.kind === 'undo' || context.plan.zones.has(i.zone));
+      },
+    ),
     { seed: 99, numRuns: 3000 },
   );
 });

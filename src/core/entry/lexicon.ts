@@ -1,7 +1,7 @@
-import type { Plan } from '../body/plan';
-import { type Aspect, ASPECTS, type View } from '../body/zone';
 import { FLAW_WORDS } from '@/words/flaws';
 import { ASPECT_WORDS } from '@/words/terms';
+import type { Plan } from '../body/plan';
+import { ASPECTS, type Aspect, type View } from '../body/zone';
 import type { BlockedBy } from '../records/kinds/look';
 
 /** A zone taken apart: its part, its side, its end. */
@@ -85,22 +85,67 @@ export const VIEW_PHRASES: Readonly<Record<View, readonly string[]>> = {
 };
 
 /** Side and end words; two-letter shorts carry both. The driver's and kerb sides are resolved by the wording. */
-export const SIDE_PHRASES: Readonly<Record<string, { side?: 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off'; end?: 'front' | 'rear'; part?: string }>> = {
-  left: { side: 'left' }, l: { side: 'left' }, lh: { side: 'left' }, lhs: { side: 'left' },
-  right: { side: 'right' }, r: { side: 'right' }, rh: { side: 'right' }, rhs: { side: 'right' },
-  driver: { side: 'driver' }, drivers: { side: 'driver' }, "driver's": { side: 'driver' }, 'driver’s': { side: 'driver' }, 'driver side': { side: 'driver' },
-  passenger: { side: 'passenger' }, passengers: { side: 'passenger' }, "passenger's": { side: 'passenger' }, 'passenger’s': { side: 'passenger' },
-  nearside: { side: 'near' }, ns: { side: 'near' }, 'n/s': { side: 'near' },
-  offside: { side: 'off' }, os: { side: 'off' }, 'o/s': { side: 'off' },
-  front: { end: 'front' }, fr: { end: 'front' }, rear: { end: 'rear' }, back: { end: 'rear' }, tail: { end: 'rear' }, nose: { end: 'front' },
-  lf: { side: 'left', end: 'front' }, fl: { side: 'left', end: 'front' }, rf: { side: 'right', end: 'front' },
-  lr: { side: 'left', end: 'rear' }, rl: { side: 'left', end: 'rear' }, rr: { side: 'right', end: 'rear' },
-  nsf: { side: 'near', end: 'front' }, osf: { side: 'off', end: 'front' }, nsr: { side: 'near', end: 'rear' }, osr: { side: 'off', end: 'rear' },
-  lq: { side: 'left', part: 'quarter' }, rq: { side: 'right', part: 'quarter' }, lqp: { side: 'left', part: 'quarter' }, rqp: { side: 'right', part: 'quarter' },
-  lff: { side: 'left', part: 'fender' }, rff: { side: 'right', part: 'fender' }, lfw: { side: 'left', part: 'fender' }, rfw: { side: 'right', part: 'fender' },
-  lfd: { side: 'left', end: 'front', part: 'door' }, rfd: { side: 'right', end: 'front', part: 'door' },
-  lrd: { side: 'left', end: 'rear', part: 'door' }, rrd: { side: 'right', end: 'rear', part: 'door' },
-  ws: { part: 'glass.windshield' }, 'rear window': { end: 'rear', part: 'glass' }, 'rear screen': { end: 'rear', part: 'glass' }, 'back window': { end: 'rear', part: 'glass' },
+export const SIDE_PHRASES: Readonly<
+  Record<
+    string,
+    { side?: 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off'; end?: 'front' | 'rear'; part?: string }
+  >
+> = {
+  left: { side: 'left' },
+  l: { side: 'left' },
+  lh: { side: 'left' },
+  lhs: { side: 'left' },
+  right: { side: 'right' },
+  r: { side: 'right' },
+  rh: { side: 'right' },
+  rhs: { side: 'right' },
+  driver: { side: 'driver' },
+  drivers: { side: 'driver' },
+  "driver's": { side: 'driver' },
+  'driver’s': { side: 'driver' },
+  'driver side': { side: 'driver' },
+  passenger: { side: 'passenger' },
+  passengers: { side: 'passenger' },
+  "passenger's": { side: 'passenger' },
+  'passenger’s': { side: 'passenger' },
+  nearside: { side: 'near' },
+  ns: { side: 'near' },
+  'n/s': { side: 'near' },
+  offside: { side: 'off' },
+  os: { side: 'off' },
+  'o/s': { side: 'off' },
+  front: { end: 'front' },
+  fr: { end: 'front' },
+  rear: { end: 'rear' },
+  back: { end: 'rear' },
+  tail: { end: 'rear' },
+  nose: { end: 'front' },
+  lf: { side: 'left', end: 'front' },
+  fl: { side: 'left', end: 'front' },
+  rf: { side: 'right', end: 'front' },
+  lr: { side: 'left', end: 'rear' },
+  rl: { side: 'left', end: 'rear' },
+  rr: { side: 'right', end: 'rear' },
+  nsf: { side: 'near', end: 'front' },
+  osf: { side: 'off', end: 'front' },
+  nsr: { side: 'near', end: 'rear' },
+  osr: { side: 'off', end: 'rear' },
+  lq: { side: 'left', part: 'quarter' },
+  rq: { side: 'right', part: 'quarter' },
+  lqp: { side: 'left', part: 'quarter' },
+  rqp: { side: 'right', part: 'quarter' },
+  lff: { side: 'left', part: 'fender' },
+  rff: { side: 'right', part: 'fender' },
+  lfw: { side: 'left', part: 'fender' },
+  rfw: { side: 'right', part: 'fender' },
+  lfd: { side: 'left', end: 'front', part: 'door' },
+  rfd: { side: 'right', end: 'front', part: 'door' },
+  lrd: { side: 'left', end: 'rear', part: 'door' },
+  rrd: { side: 'right', end: 'rear', part: 'door' },
+  ws: { part: 'glass.windshield' },
+  'rear window': { end: 'rear', part: 'glass' },
+  'rear screen': { end: 'rear', part: 'glass' },
+  'back window': { end: 'rear', part: 'glass' },
 };
 
 export const BLOCKED_PHRASES: Readonly<Record<BlockedBy, readonly string[]>> = {
@@ -113,7 +158,16 @@ export const BLOCKED_PHRASES: Readonly<Record<BlockedBy, readonly string[]>> = {
   owner: ['owner', 'not allowed', 'no leave', "owner's wish", 'seller'],
   weather: ['weather', 'snow', 'ice', 'too cold', 'cold'],
   time: ['time', 'no time', 'ran out of time'],
-  obstructed: ['obstructed', 'in the way', 'behind tram', 'behind the tram', 'against wall', 'against the wall', 'no room', 'blocked in'],
+  obstructed: [
+    'obstructed',
+    'in the way',
+    'behind tram',
+    'behind the tram',
+    'against wall',
+    'against the wall',
+    'no room',
+    'blocked in',
+  ],
   other: ['other'],
 };
 
@@ -121,20 +175,30 @@ export const BLOCKED_PHRASES: Readonly<Record<BlockedBy, readonly string[]>> = {
 export type PhraseTable<T> = readonly (readonly [words: readonly string[], value: T])[];
 
 function table<T>(rows: Iterable<readonly [string, T]>): PhraseTable<T> {
-  return [...rows].map(([phrase, value]) => [phrase.split(' '), value] as const).sort((a, b) => b[0].length - a[0].length);
+  return [...rows]
+    .map(([phrase, value]) => [phrase.split(' '), value] as const)
+    .sort((a, b) => b[0].length - a[0].length);
 }
 
 const both = (word: string | { us: string; gb: string }) => (typeof word === 'string' ? [word] : [word.us, word.gb]);
 
 export const FLAW_TABLE: PhraseTable<string> = table(
   Object.entries(FLAW_WORDS).flatMap(([id, { name, say }]) =>
-    [...new Set([id, id.replaceAll('-', ' '), ...both(name).map((n) => n.toLowerCase()), ...(say ?? [])])].map((p) => [p, id] as const),
+    [...new Set([id, id.replaceAll('-', ' '), ...both(name).map((n) => n.toLowerCase()), ...(say ?? [])])].map(
+      (p) => [p, id] as const,
+    ),
   ),
 );
-export const PART_TABLE: PhraseTable<string> = table(Object.entries(PART_PHRASES).flatMap(([part, phrases]) => phrases.map((p) => [p, part] as const)));
-export const VIEW_TABLE: PhraseTable<View> = table(Object.entries(VIEW_PHRASES).flatMap(([view, phrases]) => phrases.map((p) => [p, view as View] as const)));
+export const PART_TABLE: PhraseTable<string> = table(
+  Object.entries(PART_PHRASES).flatMap(([part, phrases]) => phrases.map((p) => [p, part] as const)),
+);
+export const VIEW_TABLE: PhraseTable<View> = table(
+  Object.entries(VIEW_PHRASES).flatMap(([view, phrases]) => phrases.map((p) => [p, view as View] as const)),
+);
 export const SIDE_TABLE = table(Object.entries(SIDE_PHRASES));
-export const BLOCKED_TABLE: PhraseTable<BlockedBy> = table(Object.entries(BLOCKED_PHRASES).flatMap(([why, phrases]) => phrases.map((p) => [p, why as BlockedBy] as const)));
+export const BLOCKED_TABLE: PhraseTable<BlockedBy> = table(
+  Object.entries(BLOCKED_PHRASES).flatMap(([why, phrases]) => phrases.map((p) => [p, why as BlockedBy] as const)),
+);
 export const ASPECT_TABLE: PhraseTable<Aspect> = table([
   ...ASPECTS.flatMap((a) => both(ASPECT_WORDS[a]).map((w) => [w, a] as const)),
   ['rust', 'corrosion'],
@@ -153,7 +217,12 @@ export function zonesMeant(plan: Plan, key: { part: string; side: ZoneKey['side'
     if (z.part !== part) return false;
     if (key.side !== null && z.side !== key.side) return false;
     if (key.end !== null && z.end !== null && z.end !== key.end) return false;
-    return !(key.side === null && key.end !== null && z.end === key.end && z.side !== null && plan.zones.has(part + '.' + key.end));
+    return !(
+      key.side === null &&
+      key.end !== null &&
+      z.end === key.end &&
+      z.side !== null &&
+      plan.zones.has(`${part}.${key.end}`)
+    );
   });
 }
-

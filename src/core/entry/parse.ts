@@ -1,12 +1,22 @@
+import type { SideWords } from '@/words/vocabulary';
 import type { Plan } from '../body/plan';
 import { nearestZone } from '../body/slugs';
 import type { Aspect, View } from '../body/zone';
-import { READING_LIMITS } from '../records/kinds/reading-limits';
-import type { BlockedBy } from '../records/kinds/look';
 import type { Evidence } from '../records/kinds/common';
+import type { BlockedBy } from '../records/kinds/look';
+import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { type ThicknessUnit, toUm } from '../units/thickness';
-import type { SideWords } from '@/words/vocabulary';
-import { ASPECT_TABLE, BLOCKED_TABLE, FLAW_TABLE, PART_TABLE, type PhraseTable, SIDE_TABLE, VIEW_TABLE, zoneKey, zonesMeant } from './lexicon';
+import {
+  ASPECT_TABLE,
+  BLOCKED_TABLE,
+  FLAW_TABLE,
+  PART_TABLE,
+  type PhraseTable,
+  SIDE_TABLE,
+  VIEW_TABLE,
+  zoneKey,
+  zonesMeant,
+} from './lexicon';
 import { type Token, tokens } from './tokens';
 
 /** What the line is read against. */
@@ -23,10 +33,42 @@ export interface EntryContext {
 }
 
 export type EntryItem =
-  | { kind: 'reading'; zone: string; state: 'read' | 'over' | 'none'; thicknessUm: number | null; typed: { text: string; unit: ThicknessUnit }; askUnit: boolean }
-  | { kind: 'replace-last'; zone: string; state: 'read' | 'over' | 'none'; thicknessUm: number | null; typed: { text: string; unit: ThicknessUnit }; askUnit: boolean }
-  | { kind: 'look'; zone: string; aspects: readonly Aspect[]; outcome: 'clean' | 'blocked'; why: BlockedBy | null; note: string }
-  | { kind: 'finding'; zone: string; flaw: string; count: number; sizeMm: number | null; share: number | null; where: string; touchedIn: boolean; visibleFromM: number | null; evidence: Evidence }
+  | {
+      kind: 'reading';
+      zone: string;
+      state: 'read' | 'over' | 'none';
+      thicknessUm: number | null;
+      typed: { text: string; unit: ThicknessUnit };
+      askUnit: boolean;
+    }
+  | {
+      kind: 'replace-last';
+      zone: string;
+      state: 'read' | 'over' | 'none';
+      thicknessUm: number | null;
+      typed: { text: string; unit: ThicknessUnit };
+      askUnit: boolean;
+    }
+  | {
+      kind: 'look';
+      zone: string;
+      aspects: readonly Aspect[];
+      outcome: 'clean' | 'blocked';
+      why: BlockedBy | null;
+      note: string;
+    }
+  | {
+      kind: 'finding';
+      zone: string;
+      flaw: string;
+      count: number;
+      sizeMm: number | null;
+      share: number | null;
+      where: string;
+      touchedIn: boolean;
+      visibleFromM: number | null;
+      evidence: Evidence;
+    }
   | { kind: 'go'; zone: string }
   | { kind: 'undo' };
 
@@ -84,11 +126,27 @@ class Line {
   }
 }
 
-const flag = (...phrases: string[]): PhraseTable<true> => phrases.map((p) => [p.split(' '), true] as const).sort((a, b) => b[0].length - a[0].length);
+const flag = (...phrases: string[]): PhraseTable<true> =>
+  phrases.map((p) => [p.split(' '), true] as const).sort((a, b) => b[0].length - a[0].length);
 const OK = flag('ok', 'okay', 'clean', 'good', 'fine', 'seen and clean', 'all good', 'nothing');
 const BLOCKED = flag('blocked', 'not seen', 'cannot see', "can't see", 'no access', 'hidden');
 const UNDO = flag('undo', 'scratch that', 'strike that');
-const FILLER = flag('the', 'a', 'an', 'is', 'at', 'on', 'has', 'and', 'there is', 'reads', 'reading', 'readings', 'with', 'side');
+const FILLER = flag(
+  'the',
+  'a',
+  'an',
+  'is',
+  'at',
+  'on',
+  'has',
+  'and',
+  'there is',
+  'reads',
+  'reading',
+  'readings',
+  'with',
+  'side',
+);
 const TOUCHED = flag('touched in', 'touched up', 'touched');
 const TOLD: PhraseTable<Evidence> = [
   [['told'], 'told'],
@@ -126,7 +184,10 @@ function takeZone(line: Line, context: EntryContext): ZoneFound {
   }
   const first = line.rest()[0];
   if (first && /^[a-z]+(\.[a-z]+)+$/.test(first.text)) {
-    return { ok: false, problem: { kind: 'no-such-zone', nearest: nearestZone(first.text, context.plan.zones.keys()) } };
+    return {
+      ok: false,
+      problem: { kind: 'no-such-zone', nearest: nearestZone(first.text, context.plan.zones.keys()) },
+    };
   }
   let part = line.take(PART_TABLE)?.value ?? null;
   let side: 'left' | 'right' | null = null;
@@ -143,25 +204,43 @@ function takeZone(line: Line, context: EntryContext): ZoneFound {
   return settle(part, side, end, context);
 }
 
-function sideOfTheZoneInHand(side: 'left' | 'right' | null, end: 'front' | 'rear' | null, context: EntryContext): ZoneFound {
+function sideOfTheZoneInHand(
+  side: 'left' | 'right' | null,
+  end: 'front' | 'rear' | null,
+  context: EntryContext,
+): ZoneFound {
   if (side === null && end === null) return { ok: true, zone: context.zone, named: false };
   if (context.zone === null) return { ok: false, problem: { kind: 'no-zone' } };
   const key = zoneKey(context.zone);
   return settle(key.part, side ?? key.side, end ?? key.end, context);
 }
 
-function settle(part: string, side: 'left' | 'right' | null, end: 'front' | 'rear' | null, context: EntryContext): ZoneFound {
+function settle(
+  part: string,
+  side: 'left' | 'right' | null,
+  end: 'front' | 'rear' | null,
+  context: EntryContext,
+): ZoneFound {
   let meant = zonesMeant(context.plan, { part, side, end });
   const whole = meant.filter((z) => zoneKey(z).side === null);
   if (side === null && whole.length > 0) meant = whole;
   if (meant.length > 1 && context.zone) {
     const here = zoneKey(context.zone);
-    const near = meant.filter((z) => zoneKey(z).side === (side ?? here.side) && (end !== null || here.end === null || zoneKey(z).end === here.end));
+    const near = meant.filter(
+      (z) =>
+        zoneKey(z).side === (side ?? here.side) && (end !== null || here.end === null || zoneKey(z).end === here.end),
+    );
     if (near.length === 1) meant = near;
   }
   if (meant.length === 1) return { ok: true, zone: meant[0]!, named: true };
   if (meant.length > 1) return { ok: false, problem: { kind: 'which-zone', candidates: meant } };
-  return { ok: false, problem: { kind: 'no-such-zone', nearest: nearestZone([part, side, end].filter(Boolean).join('.'), context.plan.zones.keys()) } };
+  return {
+    ok: false,
+    problem: {
+      kind: 'no-such-zone',
+      nearest: nearestZone([part, side, end].filter(Boolean).join('.'), context.plan.zones.keys()),
+    },
+  };
 }
 
 function looks(line: Line, outcome: 'clean' | 'blocked', context: EntryContext): Entry {
@@ -183,7 +262,14 @@ function looks(line: Line, outcome: 'clean' | 'blocked', context: EntryContext):
   if (note && outcome === 'clean') return { items: [], problems: [{ kind: 'not-understood', words: note }] };
   const items = zones.map((zone): EntryItem => {
     const own = context.plan.zones.get(zone)!.aspects;
-    return { kind: 'look', zone, aspects: aspects.length > 0 ? aspects : own, outcome, why: outcome === 'blocked' ? (why ?? 'other') : null, note };
+    return {
+      kind: 'look',
+      zone,
+      aspects: aspects.length > 0 ? aspects : own,
+      outcome,
+      why: outcome === 'blocked' ? (why ?? 'other') : null,
+      note,
+    };
   });
   return { items, problems: [] };
 }
@@ -216,11 +302,27 @@ function finding(line: Line, flaw: string, context: EntryContext): Entry {
   while (line.takeFirst(FILLER));
   const absurd = badExtent(count, sizeMm, share, visibleFromM);
   if (absurd) return { items: [], problems: [{ kind: 'absurd', text: absurd }] };
-  const item: EntryItem = { kind: 'finding', zone: found.zone, flaw, count: count ?? 1, sizeMm, share, where: line.words().slice(0, 160), touchedIn, visibleFromM, evidence };
+  const item: EntryItem = {
+    kind: 'finding',
+    zone: found.zone,
+    flaw,
+    count: count ?? 1,
+    sizeMm,
+    share,
+    where: line.words().slice(0, 160),
+    touchedIn,
+    visibleFromM,
+    evidence,
+  };
   return { items: [item], problems: [] };
 }
 
-function badExtent(count: number | null, sizeMm: number | null, share: number | null, visibleFromM: number | null): string | null {
+function badExtent(
+  count: number | null,
+  sizeMm: number | null,
+  share: number | null,
+  visibleFromM: number | null,
+): string | null {
   if (count !== null && (count < 1 || count > 9999)) return String(count);
   if (sizeMm !== null && (sizeMm <= 0 || sizeMm > 6000)) return `${sizeMm} mm`;
   if (share !== null && (share < 0 || share > 1)) return `${share * 100} %`;
@@ -232,8 +334,10 @@ type Shown = Omit<Extract<EntryItem, { kind: 'reading' }>, 'kind' | 'zone'>;
 
 function shownBy(token: Token, unit: ThicknessUnit, ceilingUm: number): Shown | 'again' | { absurd: string } | null {
   if (token.kind === 'word') {
-    if (['over', 'max', 'ceiling', '>'].includes(token.text)) return { state: 'over', thicknessUm: ceilingUm, typed: { text: token.raw, unit }, askUnit: false };
-    if (['nr', 'none', 'n/r', 'noread'].includes(token.text)) return { state: 'none', thicknessUm: null, typed: { text: token.raw, unit }, askUnit: false };
+    if (['over', 'max', 'ceiling', '>'].includes(token.text))
+      return { state: 'over', thicknessUm: ceilingUm, typed: { text: token.raw, unit }, askUnit: false };
+    if (['nr', 'none', 'n/r', 'noread'].includes(token.text))
+      return { state: 'none', thicknessUm: null, typed: { text: token.raw, unit }, askUnit: false };
     return token.text === 'again' || token.text === 'no' || token.text === 'correction' ? 'again' : null;
   }
   if (token.unit !== null && token.unit !== 'um' && token.unit !== 'mil') return null;
@@ -242,7 +346,12 @@ function shownBy(token: Token, unit: ThicknessUnit, ceilingUm: number): Shown | 
   if (um < 0 || um > READING_LIMITS.highestUm) return { absurd: token.raw };
   const text = token.raw.replace(/[^\d.,-]/g, '');
   if (um >= ceilingUm) return { state: 'over', thicknessUm: ceilingUm, typed: { text, unit: own }, askUnit: false };
-  return { state: 'read', thicknessUm: um, typed: { text, unit: own }, askUnit: own === 'um' && um < READING_LIMITS.askBelowUm };
+  return {
+    state: 'read',
+    thicknessUm: um,
+    typed: { text, unit: own },
+    askUnit: own === 'um' && um < READING_LIMITS.askBelowUm,
+  };
 }
 
 function thicknesses(line: Line, zone: string | null, context: EntryContext): Entry {
@@ -278,9 +387,14 @@ function thicknesses(line: Line, zone: string | null, context: EntryContext): En
 
 function clause(list: readonly Token[], context: EntryContext): Entry {
   const line = new Line(list);
-  if (line.take(UNDO)) return line.rest().length > 0 ? { items: [], problems: [{ kind: 'not-understood', words: line.words() }] } : { items: [{ kind: 'undo' }], problems: [] };
+  if (line.take(UNDO))
+    return line.rest().length > 0
+      ? { items: [], problems: [{ kind: 'not-understood', words: line.words() }] }
+      : { items: [{ kind: 'undo' }], problems: [] };
   if (line.take(BLOCKED)) return looks(line, 'blocked', context);
-  const hasFigure = line.rest().some((t) => t.kind === 'number' && (t.unit === null || t.unit === 'um' || t.unit === 'mil'));
+  const hasFigure = line
+    .rest()
+    .some((t) => t.kind === 'number' && (t.unit === null || t.unit === 'um' || t.unit === 'mil'));
   if (!hasFigure && line.take(OK)) return looks(line, 'clean', context);
   const over = line.rest().some((t) => t.text === 'over' || t.text === 'nr');
   const flaw = over ? null : (line.take(FLAW_TABLE)?.value ?? null);

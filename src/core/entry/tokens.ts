@@ -1,23 +1,60 @@
 /** A word or a figure of the entry line, with what was typed. */
 export type Token =
   | { readonly kind: 'word'; readonly text: string; readonly raw: string }
-  | { readonly kind: 'number'; readonly text: string; readonly raw: string; readonly value: number; readonly unit: LengthUnit | null };
+  | {
+      readonly kind: 'number';
+      readonly text: string;
+      readonly raw: string;
+      readonly value: number;
+      readonly unit: LengthUnit | null;
+    };
 
 export type LengthUnit = 'um' | 'mil' | 'mm' | 'cm' | 'm' | 'in' | '%';
 
 const UNITS: Readonly<Record<string, LengthUnit>> = {
-  um: 'um', µm: 'um', μm: 'um', micron: 'um', microns: 'um', mu: 'um',
-  mil: 'mil', mils: 'mil', thou: 'mil',
-  mm: 'mm', millimetre: 'mm', millimetres: 'mm', millimeter: 'mm', millimeters: 'mm',
-  cm: 'cm', m: 'm', metre: 'm', metres: 'm', meter: 'm', meters: 'm',
-  in: 'in', inch: 'in', inches: 'in', '"': 'in',
-  '%': '%', percent: '%',
+  um: 'um',
+  µm: 'um',
+  μm: 'um',
+  micron: 'um',
+  microns: 'um',
+  mu: 'um',
+  mil: 'mil',
+  mils: 'mil',
+  thou: 'mil',
+  mm: 'mm',
+  millimetre: 'mm',
+  millimetres: 'mm',
+  millimeter: 'mm',
+  millimeters: 'mm',
+  cm: 'cm',
+  m: 'm',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  '"': 'in',
+  '%': '%',
+  percent: '%',
 };
 
 /** Thickness units that may also stand alone after a list of figures. */
 const ALONE = new Set<LengthUnit>(['um', 'mil']);
 
-const NUMBER_WORDS: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10 };
+const NUMBER_WORDS: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+};
 
 function numberToken(raw: string, digits: string, unit: LengthUnit | null): Token {
   return { kind: 'number', text: raw, raw, value: Number(digits.replace(',', '.')), unit };
@@ -48,7 +85,12 @@ export function tokens(text: string): Token[] {
     if (word === '') continue;
     const before = list[list.length - 1];
     const named = UNITS[word];
-    if (named && before?.kind === 'number' && before.unit === null && !(ALONE.has(named) && list.filter((t) => t.kind === 'number').length > 1)) {
+    if (
+      named &&
+      before?.kind === 'number' &&
+      before.unit === null &&
+      !(ALONE.has(named) && list.filter((t) => t.kind === 'number').length > 1)
+    ) {
       list[list.length - 1] = { ...before, unit: named, raw: `${before.raw} ${raw}` };
     } else if (named && ALONE.has(named)) list.push({ kind: 'word', text: named, raw });
     else if (word in NUMBER_WORDS) list.push(numberToken(raw, String(NUMBER_WORDS[word]), null));

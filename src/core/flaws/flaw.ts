@@ -1,6 +1,16 @@
 import type { Aspect } from '../body/zone';
 
-export const FAMILIES = ['finish', 'shape', 'metal', 'brightwork', 'glass', 'soft', 'missing', 'function', 'paper'] as const;
+export const FAMILIES = [
+  'finish',
+  'shape',
+  'metal',
+  'brightwork',
+  'glass',
+  'soft',
+  'missing',
+  'function',
+  'paper',
+] as const;
 /** What a finding's pin looks like and which list it stands in. */
 export type Family = (typeof FAMILIES)[number];
 

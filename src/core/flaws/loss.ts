@@ -1,6 +1,6 @@
 import type { Finding } from '../records/kinds/finding';
-import type { Flaw } from './flaw';
 import { FLAWS } from './catalogue';
+import type { Flaw } from './flaw';
 
 const BY_ID = new Map(FLAWS.map((f) => [f.id, f]));
 
@@ -17,7 +17,8 @@ export function flawById(id: string): Flaw {
  */
 export function findingLoss(finding: Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'touchedIn'>): number {
   const flaw = flawById(finding.flaw);
-  const byShare = finding.share !== null && finding.share > 0 ? Math.sqrt(finding.share / (flaw.typicalShare ?? 0.05)) : null;
+  const byShare =
+    finding.share !== null && finding.share > 0 ? Math.sqrt(finding.share / (flaw.typicalShare ?? 0.05)) : null;
   const bySize = finding.sizeMm === null ? 1 : Math.sqrt(finding.sizeMm / flaw.typicalMm);
   const extent = Math.min(4, Math.max(0.3, byShare ?? bySize));
   const touched = finding.touchedIn ? 0.6 : 1;

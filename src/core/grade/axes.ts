@@ -1,6 +1,6 @@
+import { findingLoss } from '../flaws/loss';
 import type { PaintAnalysis } from '../paint/analyse';
 import type { PaintState } from '../paint/profiles';
-import { findingLoss } from '../flaws/loss';
 import type { Cell, Coverage } from './coverage';
 import { AXES, type Axis, type GradeTables } from './tables';
 
@@ -50,11 +50,18 @@ function expected(axis: Axis, ageYears: number, tables: GradeTables): { mean: nu
 /** What is expected of an axis on a car of that age, 0 to 100, with the spread between cars. */
 export const expectedAxis = expected;
 
-function partOf(cell: Cell, ageYears: number, paint: ReadonlyMap<string, Record<PaintState, number>>, tables: GradeTables): Part {
+function partOf(
+  cell: Cell,
+  ageYears: number,
+  paint: ReadonlyMap<string, Record<PaintState, number>>,
+  tables: GradeTables,
+): Part {
   const axis = axisOf(cell);
-  const weight = Math.max(tables.areaFloor, Math.sqrt(cell.zone.areaM2)) * (cell.zone.structural ? tables.structuralWeight : 1);
+  const weight =
+    Math.max(tables.areaFloor, Math.sqrt(cell.zone.areaM2)) * (cell.zone.structural ? tables.structuralWeight : 1);
   const base = { zone: cell.zone.slug, aspect: cell.aspect, axis, weight };
-  if (cell.status === 'unseen' || cell.status === 'blocked') return { ...base, ...expected(axis, ageYears, tables), seen: false };
+  if (cell.status === 'unseen' || cell.status === 'blocked')
+    return { ...base, ...expected(axis, ageYears, tables), seen: false };
   const chances = cell.aspect === 'paint' ? paint.get(cell.zone.slug) : undefined;
   const measured = chances ? chances.filled * tables.paintLoss.filled + chances.heavy * tables.paintLoss.heavy : 0;
   const found = cell.findings.reduce((sum, f) => sum + findingLoss(f.body), 0);
@@ -62,12 +69,22 @@ function partOf(cell: Cell, ageYears: number, paint: ReadonlyMap<string, Record<
   return { ...base, mean, sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd, seen: true };
 }
 
-function originalityParts(coverage: Coverage, ageYears: number, paint: ReadonlyMap<string, Record<PaintState, number>>, tables: GradeTables): Part[] {
+function originalityParts(
+  coverage: Coverage,
+  ageYears: number,
+  paint: ReadonlyMap<string, Record<PaintState, number>>,
+  tables: GradeTables,
+): Part[] {
   const o = tables.paintOriginality;
   return coverage.cells
     .filter((c) => c.aspect === 'paint' && c.zone.view === 'outside')
     .map(({ zone }) => {
-      const base = { zone: zone.slug, aspect: 'originality', axis: 'authenticity' as const, weight: o.weight * Math.max(tables.areaFloor, Math.sqrt(zone.areaM2)) };
+      const base = {
+        zone: zone.slug,
+        aspect: 'originality',
+        axis: 'authenticity' as const,
+        weight: o.weight * Math.max(tables.areaFloor, Math.sqrt(zone.areaM2)),
+      };
       const chances = paint.get(zone.slug);
       if (!chances) return { ...base, ...expected('authenticity', ageYears, tables), seen: false };
       return { ...base, mean: o.factory * chances.factory + o.repainted * (1 - chances.factory), sd: o.sd, seen: true };
@@ -76,8 +93,15 @@ function originalityParts(coverage: Coverage, ageYears: number, paint: ReadonlyM
 
 /** All parts of all axes. */
 export function partsOf(coverage: Coverage, paint: PaintAnalysis, ageYears: number, tables: GradeTables): Part[] {
-  const chances = new Map(paint.zones.flatMap((z) => (z.state?.survivor ? [[z.zone, z.state.survivor as Record<PaintState, number>] as const] : [])));
-  return [...coverage.cells.map((c) => partOf(c, ageYears, chances, tables)), ...originalityParts(coverage, ageYears, chances, tables)];
+  const chances = new Map(
+    paint.zones.flatMap((z) =>
+      z.state?.survivor ? [[z.zone, z.state.survivor as Record<PaintState, number>] as const] : [],
+    ),
+  );
+  return [
+    ...coverage.cells.map((c) => partOf(c, ageYears, chances, tables)),
+    ...originalityParts(coverage, ageYears, chances, tables),
+  ];
 }
 
 export interface AxisMoments {
@@ -104,8 +128,11 @@ export function axisMoments(parts: readonly Part[], tables: GradeTables): AxisMo
     const u = unseen.reduce((s, p) => s + p.weight, 0);
     const uu = unseen.reduce((s, p) => s + p.weight ** 2, 0);
     const s2 = (unseen[0]?.sd ?? 0) ** 2;
-    const variance = (tables.withinCar * u * u + (1 - tables.withinCar) * uu) * s2 + seen.reduce((s, p) => s + (p.weight * p.sd) ** 2, 0);
-    const mean = own.reduce((s, p) => s + p.weight * p.mean, 0) / total - tables.unevenness * (1 - u / total) * spreadOf(seen);
+    const variance =
+      (tables.withinCar * u * u + (1 - tables.withinCar) * uu) * s2 +
+      seen.reduce((s, p) => s + (p.weight * p.sd) ** 2, 0);
+    const mean =
+      own.reduce((s, p) => s + p.weight * p.mean, 0) / total - tables.unevenness * (1 - u / total) * spreadOf(seen);
     return { axis, mean, sd: Math.hypot(Math.sqrt(variance) / total, tables.judgementSd), seen: 1 - u / total };
   });
 }

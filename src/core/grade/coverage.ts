@@ -1,9 +1,8 @@
 import type { Plan } from '../body/plan';
-import { type Aspect, type View, VIEWS, type Zone } from '../body/zone';
+import { type Aspect, VIEWS, type View, type Zone } from '../body/zone';
 import { flawById } from '../flaws/loss';
-import type { StoredRecord } from '../records/kinds';
+import type { AnyRecord, StoredRecord } from '../records/kinds';
 import type { BlockedBy } from '../records/kinds/look';
-import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
 
 /** One zone × aspect and what is known of it. Unseen is never good. */
@@ -36,7 +35,11 @@ export function aspectOf(flawId: string, zone: Zone): Aspect {
 /** Share of cells seen, counting blocked ones as not seen, by number of cells. */
 function share(cells: readonly Cell[]): Share {
   const seen = cells.filter((c) => c.status === 'clean' || c.status === 'findings').length;
-  return { seen: cells.length === 0 ? 0 : seen / cells.length, blocked: cells.filter((c) => c.status === 'blocked').length, cells: cells.length };
+  return {
+    seen: cells.length === 0 ? 0 : seen / cells.length,
+    blocked: cells.filter((c) => c.status === 'blocked').length,
+    cells: cells.length,
+  };
 }
 
 /**
@@ -59,7 +62,9 @@ export function coverageOf(plan: Plan, records: readonly AnyRecord[]): Coverage 
   }
   const cells: Cell[] = [];
   for (const zone of plan.zones.values()) {
-    const extra = [...findings.keys()].filter((k) => k.startsWith(`${zone.slug}/`)).map((k) => k.split('/')[1] as Aspect);
+    const extra = [...findings.keys()]
+      .filter((k) => k.startsWith(`${zone.slug}/`))
+      .map((k) => k.split('/')[1] as Aspect);
     for (const aspect of new Set([...zone.aspects, ...extra])) {
       const found = findings.get(`${zone.slug}/${aspect}`) ?? [];
       const look = looks.get(`${zone.slug}/${aspect}`);
@@ -67,6 +72,9 @@ export function coverageOf(plan: Plan, records: readonly AnyRecord[]): Coverage 
       cells.push({ zone, aspect, status, why: status === 'blocked' ? (look?.why ?? null) : null, findings: found });
     }
   }
-  const byView = Object.fromEntries(VIEWS.map((v) => [v, share(cells.filter((c) => c.zone.view === v))])) as Record<View, Share>;
+  const byView = Object.fromEntries(VIEWS.map((v) => [v, share(cells.filter((c) => c.zone.view === v))])) as Record<
+    View,
+    Share
+  >;
   return { cells, whole: share(cells), byView };
 }

@@ -15,19 +15,70 @@ const car = (extra = {}): AnyRecord => ({
   kind: 'car',
   version: 1,
   body: {
-    make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback', baseMetal: 'steel', paintType: 'single-stage', colour: '', steering: 'left',
-    chassisNumber: 'QH67-1', engineNumber: '', odometer: null, keptIn: '', leave: { press: 'yes', liftCarpet: 'yes', removeTrim: 'no', drive: 'no' }, ...extra,
+    make: 'Quillon',
+    model: 'Halyard',
+    year: 1967,
+    style: 'fastback',
+    baseMetal: 'steel',
+    paintType: 'single-stage',
+    colour: '',
+    steering: 'left',
+    chassisNumber: 'QH67-1',
+    engineNumber: '',
+    odometer: null,
+    keptIn: '',
+    leave: { press: 'yes', liftCarpet: 'yes', removeTrim: 'no', drive: 'no' },
+    ...extra,
   },
 });
 const look = (zone: string, aspect: string, outcome = 'clean', at = AT): AnyRecord =>
-  ({ id: id(), kind: 'look', version: 1, body: { zone, aspect, outcome, why: outcome === 'blocked' ? 'no-key' : null, note: '', at } }) as AnyRecord;
+  ({
+    id: id(),
+    kind: 'look',
+    version: 1,
+    body: { zone, aspect, outcome, why: outcome === 'blocked' ? 'no-key' : null, note: '', at },
+  }) as AnyRecord;
 const finding = (zone: string, flaw: string, extra = {}): AnyRecord =>
   ({
-    id: id(), kind: 'finding', version: 1,
-    body: { zone, flaw, count: 1, sizeMm: null, share: null, place: null, where: '', evidence: 'seen', visibleFromM: null, active: 'unknown', touchedIn: false, photos: [], note: '', withheld: null, at: AT, ...extra },
+    id: id(),
+    kind: 'finding',
+    version: 1,
+    body: {
+      zone,
+      flaw,
+      count: 1,
+      sizeMm: null,
+      share: null,
+      place: null,
+      where: '',
+      evidence: 'seen',
+      visibleFromM: null,
+      active: 'unknown',
+      touchedIn: false,
+      photos: [],
+      note: '',
+      withheld: null,
+      at: AT,
+      ...extra,
+    },
   }) as AnyRecord;
 const reading = (zone: string, um: number): AnyRecord =>
-  ({ id: id(), kind: 'reading', version: 1, body: { zone, state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' }, place: null, visit: null, confirmed: false, note: '', at: AT } }) as AnyRecord;
+  ({
+    id: id(),
+    kind: 'reading',
+    version: 1,
+    body: {
+      zone,
+      state: 'read',
+      thicknessUm: um,
+      typed: { text: String(um), unit: 'um' },
+      place: null,
+      visit: null,
+      confirmed: false,
+      note: '',
+      at: AT,
+    },
+  }) as AnyRecord;
 
 const cells = [...plan.zones.values()].flatMap((z) => z.aspects.map((a) => [z.slug, a] as const));
 const grade = (records: AnyRecord[]) => gradeCar({ plan, records, onYear: 2027 });
@@ -70,7 +121,11 @@ it('treats blocked as unseen, with its reason', () => {
 });
 
 it('lets the latest look count, and a finding outweigh a clean look', () => {
-  const later = grade([car(), look('hood', 'paint', 'blocked', '2027-02-10T08:00:00Z'), look('hood', 'paint', 'clean', '2027-02-10T10:00:00Z')]);
+  const later = grade([
+    car(),
+    look('hood', 'paint', 'blocked', '2027-02-10T08:00:00Z'),
+    look('hood', 'paint', 'clean', '2027-02-10T10:00:00Z'),
+  ]);
   expect(later.coverage.cells.find((c) => c.zone.slug === 'hood' && c.aspect === 'paint')!.status).toBe('clean');
   const found = grade([car(), look('hood', 'paint'), finding('hood', 'chip')]);
   expect(found.coverage.cells.find((c) => c.zone.slug === 'hood' && c.aspect === 'paint')!.status).toBe('findings');
@@ -110,11 +165,22 @@ it('takes measured paint into finish and authenticity', () => {
 
 it('weighs the lenses apart', () => {
   const clean = [car(), ...cells.map(([z, a]) => look(z, a))];
-  const g = grade([...clean, finding('engine', 'inoperative', { count: 4 }), finding('battery', 'inoperative'), finding('radiator', 'leak-drips'), finding('door.left.front', 'inoperative')]);
+  const g = grade([
+    ...clean,
+    finding('engine', 'inoperative', { count: 4 }),
+    finding('battery', 'inoperative'),
+    finding('radiator', 'leak-drips'),
+    finding('door.left.front', 'inoperative'),
+  ]);
   const of = (lens: string) => g.whole.find((w) => w.lens === lens)!.grade.value!;
   expect(of('tourer')).toBeLessThan(of('show'));
   expect(g.whole.map((w) => w.lens)).toEqual([...LENSES]);
-  expect(g.findingMovers.slice(0, 2).map((m) => m.zone).sort()).toEqual(['door.left.front', 'engine']);
+  expect(
+    g.findingMovers
+      .slice(0, 2)
+      .map((m) => m.zone)
+      .sort(),
+  ).toEqual(['door.left.front', 'engine']);
 });
 
 it('shows one bad axis in the whole', () => {
@@ -131,18 +197,32 @@ it('tells from how far a chip is seen', () => {
   expect(noticedFromM(chip, false, { ...eye, atNoContrast: 1 })).toBeCloseTo(0.001 / Math.tan(Math.PI / 180 / 60), 2);
   expect(noticedFromM(chip, true, eye)).toBeLessThan(noticedFromM(chip, false, eye) * 0.7);
   expect(noticedFromM({ ...chip, visibleFromM: 4.5 }, true, eye)).toBe(4.5);
-  const g = grade([car(), finding('hood', 'chip', { sizeMm: 1 }), finding('seat.rear', 'split', { sizeMm: 400 }), finding('roof', 'wave', { visibleFromM: 2 })]);
+  const g = grade([
+    car(),
+    finding('hood', 'chip', { sizeMm: 1 }),
+    finding('seat.rear', 'split', { sizeMm: 400 }),
+    finding('roof', 'wave', { visibleFromM: 2 }),
+  ]);
   expect(g.presents.metres).toBeGreaterThanOrEqual(2);
   expect(g.presents.metres).toBeLessThan(4);
 });
 
 it('names bands and ships tables its own schema accepts', () => {
-  expect([95, 80, 62, 61.9, 30, 3].map((v) => bandName(v))).toEqual(['Exhibit', 'Proud', 'Honest', 'Working', 'Project', 'Donor']);
+  expect([95, 80, 62, 61.9, 30, 3].map((v) => bandName(v))).toEqual([
+    'Exhibit',
+    'Proud',
+    'Honest',
+    'Working',
+    'Project',
+    'Donor',
+  ]);
   expect(gradeTablesSchema.parse(DEFAULT_GRADE_TABLES)).toEqual(DEFAULT_GRADE_TABLES);
 });
 
 it('lists the unseen places that would narrow the whole most', () => {
   const g = grade([car()]);
   expect(g.unseenMovers).toHaveLength(8);
-  expect(width([car(), look(g.unseenMovers[0]!.zone, plan.zones.get(g.unseenMovers[0]!.zone)!.aspects[0]!)], 'finish')).toBeLessThanOrEqual(width([car()], 'finish'));
+  expect(
+    width([car(), look(g.unseenMovers[0]!.zone, plan.zones.get(g.unseenMovers[0]!.zone)!.aspects[0]!)], 'finish'),
+  ).toBeLessThanOrEqual(width([car()], 'finish'));
 });

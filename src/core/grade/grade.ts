@@ -72,7 +72,8 @@ export function bandName(value: number, tables: GradeTables = DEFAULT_GRADE_TABL
 /** Weighted power mean of positive values; the weighted geometric mean for exponent 0 (Hardy, Littlewood & Pólya, ch. 2). */
 export function powerMean(values: readonly number[], weights: readonly number[], exponent: number): number {
   const total = weights.reduce((a, b) => a + b, 0);
-  if (exponent === 0) return Math.exp(values.reduce((s, v, i) => s + (weights[i]! / total) * Math.log(Math.max(v, 1)), 0));
+  if (exponent === 0)
+    return Math.exp(values.reduce((s, v, i) => s + (weights[i]! / total) * Math.log(Math.max(v, 1)), 0));
   const sum = values.reduce((s, v, i) => s + (weights[i]! / total) * Math.max(v, 1) ** exponent, 0);
   return sum ** (1 / exponent);
 }
@@ -81,7 +82,8 @@ function gatesOf(records: readonly AnyRecord[]): Grade['gates'] {
   const gates: Grade['gates'][number][] = [];
   const findings = recordsOf(records, 'finding');
   if (findings.some((f) => flawById(f.body.flaw).stage === 5)) gates.push('structural-loss');
-  if (findings.some((f) => f.body.zone === 'reservoir.brake' && ['inoperative', 'leak-drips'].includes(f.body.flaw))) gates.push('unsafe-brakes');
+  if (findings.some((f) => f.body.zone === 'reservoir.brake' && ['inoperative', 'leak-drips'].includes(f.body.flaw)))
+    gates.push('unsafe-brakes');
   if (!recordsOf(records, 'car')[0]?.body.chassisNumber) gates.push('no-identity');
   return gates;
 }
@@ -92,12 +94,29 @@ function capOf(axis: Axis, gates: Grade['gates'], tables: GradeTables): number {
   return 100;
 }
 
-function axisGrade(m: AxisMoments, parts: readonly Part[], gates: Grade['gates'], ageYears: number, tables: GradeTables): AxisGrade {
+function axisGrade(
+  m: AxisMoments,
+  parts: readonly Part[],
+  gates: Grade['gates'],
+  ageYears: number,
+  tables: GradeTables,
+): AxisGrade {
   const cap = capOf(m.axis, gates, tables);
   const at = (v: number) => Math.min(cap, clamp(v));
   const e = expectedAxis(m.axis, ageYears, tables);
-  const grade = { value: at(m.mean), low: at(m.mean - Z_90 * m.sd), high: at(m.mean + Z_90 * m.sd), n: parts.filter((p) => p.axis === m.axis && p.seen).length };
-  return { axis: m.axis, grade, seen: m.seen, forItsYears: 100 * normalCdf((grade.value - e.mean) / e.sd), capped: cap < 100 && m.mean > cap };
+  const grade = {
+    value: at(m.mean),
+    low: at(m.mean - Z_90 * m.sd),
+    high: at(m.mean + Z_90 * m.sd),
+    n: parts.filter((p) => p.axis === m.axis && p.seen).length,
+  };
+  return {
+    axis: m.axis,
+    grade,
+    seen: m.seen,
+    forItsYears: 100 * normalCdf((grade.value - e.mean) / e.sd),
+    capped: cap < 100 && m.mean > cap,
+  };
 }
 
 /** Seeded draws of all axes; one row a draw, so that every lens sees the same cars. */
@@ -111,14 +130,27 @@ function drawAxes(moments: readonly AxisMoments[], gates: Grade['gates'], tables
   });
 }
 
-function whole(lens: Lens, draws: readonly number[][], expectedDraws: readonly number[], gates: Grade['gates'], n: number, tables: GradeTables): WholeGrade {
+function whole(
+  lens: Lens,
+  draws: readonly number[][],
+  expectedDraws: readonly number[],
+  gates: Grade['gates'],
+  n: number,
+  tables: GradeTables,
+): WholeGrade {
   const weights = AXES.map((a) => tables.lenses[lens]![a]);
   const cap = gates.includes('structural-loss') ? tables.gates.structuralLoss : 100;
   const free = draws.map((d) => powerMean(d, weights, tables.exponent)).sort((a, b) => a - b);
   const at = (p: number) => Math.min(cap, quantile(free, p)!);
   const value = at(0.5);
   const below = expectedDraws.filter((v) => v <= value).length;
-  return { lens, grade: { value, low: at(0.1), high: at(0.9), n }, band: bandName(value, tables), forItsYears: (100 * below) / expectedDraws.length, capped: quantile(free, 0.5)! > cap };
+  return {
+    lens,
+    grade: { value, low: at(0.1), high: at(0.9), n },
+    band: bandName(value, tables),
+    forItsYears: (100 * below) / expectedDraws.length,
+    capped: quantile(free, 0.5)! > cap,
+  };
 }
 
 /**
@@ -130,7 +162,11 @@ export function gradeCar(input: GradeInput): Grade {
   const tables = input.tables ?? DEFAULT_GRADE_TABLES;
   const car = recordsOf(input.records, 'car')[0]?.body;
   const ageYears = car?.year ? Math.max(0, input.onYear - car.year) : AGE_WHEN_UNKNOWN;
-  const paint = analysePaint({ readings: recordsOf(input.records, 'reading').map((r) => r.body), profiles: input.profiles ?? DEFAULT_PROFILES, plan: input.plan });
+  const paint = analysePaint({
+    readings: recordsOf(input.records, 'reading').map((r) => r.body),
+    profiles: input.profiles ?? DEFAULT_PROFILES,
+    plan: input.plan,
+  });
   const coverage = coverageOf(input.plan, input.records);
   const parts = partsOf(coverage, paint, ageYears, tables);
   const gates = gatesOf(input.records);
@@ -143,7 +179,14 @@ export function gradeCar(input: GradeInput): Grade {
     axes: moments.map((m) => axisGrade(m, parts, gates, ageYears, tables)),
     whole: LENSES.map((lens) => {
       const weights = AXES.map((a) => tables.lenses[lens]![a]);
-      return whole(lens, draws, expectedCars.map((d) => powerMean(d, weights, tables.exponent)), gates, n, tables);
+      return whole(
+        lens,
+        draws,
+        expectedCars.map((d) => powerMean(d, weights, tables.exponent)),
+        gates,
+        n,
+        tables,
+      );
     }),
     coverage,
     presents: presentsCleanFrom(input.plan, input.records, tables),
@@ -164,7 +207,10 @@ function unseenMovers(parts: readonly Part[], tables: GradeTables): Mover[] {
   const byZone = new Map<string, number>();
   for (const p of parts) {
     if (p.seen || p.aspect === 'originality') continue;
-    byZone.set(p.zone, (byZone.get(p.zone) ?? 0) + (axisWeight(p.axis, tables) * p.weight * p.sd) / totals.get(p.axis)!);
+    byZone.set(
+      p.zone,
+      (byZone.get(p.zone) ?? 0) + (axisWeight(p.axis, tables) * p.weight * p.sd) / totals.get(p.axis)!,
+    );
   }
   return [...byZone]
     .map(([zone, points]) => ({ zone, points, finding: null }))
@@ -181,7 +227,11 @@ function findingMovers(coverage: Coverage, parts: readonly Part[], tables: Grade
     const all = cell.findings.reduce((s, f) => s + findingLoss(f.body), 0);
     for (const f of cell.findings) {
       const lost = (tables.seen.clean - part.mean) * (findingLoss(f.body) / all);
-      movers.push({ zone: cell.zone.slug, points: (axisWeight(part.axis, tables) * part.weight * lost) / total, finding: f.id });
+      movers.push({
+        zone: cell.zone.slug,
+        points: (axisWeight(part.axis, tables) * part.weight * lost) / total,
+        finding: f.id,
+      });
     }
   }
   return movers.sort((a, b) => b.points - a.points).slice(0, 8);

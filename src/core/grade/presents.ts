@@ -14,11 +14,15 @@ export interface Presents {
  * Distance in m from which a finding can just be told: a full-contrast mark is seen at one minute of arc, less contrast
  * shortens that (handbook ch. 1; visual angle as in ISO 8596). What the inspector saw wins over the estimate.
  */
-export function noticedFromM(finding: StoredRecord<'finding'>['body'], metallic: boolean, eye: GradeTables['eye']): number {
+export function noticedFromM(
+  finding: StoredRecord<'finding'>['body'],
+  metallic: boolean,
+  eye: GradeTables['eye'],
+): number {
   if (finding.visibleFromM !== null) return finding.visibleFromM;
   const flaw = flawById(finding.flaw);
   const contrast = flaw.contrast * (finding.touchedIn ? eye.touchedIn : 1) * (metallic ? eye.metallic : 1);
-  const size = finding.sizeMm ?? flaw.typicalMm;
+  const size = Math.min(eye.largestMm, finding.sizeMm ?? flaw.typicalMm);
   const reach = contrast <= 0 ? 0 : eye.atNoContrast + (1 - eye.atNoContrast) * contrast;
   return Math.min(eye.farthestM, eye.mPerMm * size ** eye.sizeExponent * reach);
 }

@@ -1,18 +1,31 @@
 import { z } from 'zod';
 
-export const AXES = ['finish', 'fit', 'brightwork', 'metal', 'glass-soft', 'cabin', 'running', 'underside', 'authenticity'] as const;
+export const AXES = [
+  'finish',
+  'fit',
+  'brightwork',
+  'metal',
+  'glass-soft',
+  'cabin',
+  'running',
+  'underside',
+  'authenticity',
+] as const;
 export type Axis = (typeof AXES)[number];
 
 export const LENSES = ['keeper', 'tourer', 'show', 'project'] as const;
 export type Lens = (typeof LENSES)[number];
 
-const perAxis = <T extends z.ZodType>(value: T) => z.object(Object.fromEntries(AXES.map((a) => [a, value])) as Record<Axis, T>);
+const perAxis = <T extends z.ZodType>(value: T) =>
+  z.object(Object.fromEntries(AXES.map((a) => [a, value])) as Record<Axis, T>);
 
 /** Every number the grade rests on. Editable per organisation; each row has unit and source. */
 export const gradeTablesSchema = z.object({
   source: z.string(),
   /** Condition (0 to 100) expected of an unseen part: at age 0, lost per decade, not below, and the spread between cars. */
-  expectation: perAxis(z.object({ new: z.number(), perDecade: z.number(), floor: z.number(), sd: z.number().positive() })),
+  expectation: perAxis(
+    z.object({ new: z.number(), perDecade: z.number(), floor: z.number(), sd: z.number().positive() }),
+  ),
   /** How alike the unseen parts of one car are, 0 to 1 (share of the variance that is the car's own). */
   withinCar: z.number().min(0).max(1),
   /** Condition and its doubt where a look found nothing, and the doubt where it found something. */
@@ -39,8 +52,16 @@ export const gradeTablesSchema = z.object({
   /** Caps: whole with structural loss; running with unsafe brakes; authenticity without a chassis number. */
   gates: z.object({ structuralLoss: z.number(), unsafeBrakes: z.number(), noIdentity: z.number() }),
   bands: z.array(z.object({ name: z.string(), from: z.number() })),
-  /** Eye: metres from which a full-contrast mark of 1 mm is told (one minute of arc), how that grows with size (large marks are faint at their edges), what is left at no contrast, on metallic paint and when touched in; the farthest said. */
-  eye: z.object({ mPerMm: z.number(), sizeExponent: z.number().positive(), atNoContrast: z.number(), metallic: z.number(), touchedIn: z.number(), farthestM: z.number() }),
+  /** Eye: metres from which a full-contrast mark of 1 mm is told (one minute of arc), how that grows with size and up to which size (a long scratch is no wider than a short one), what is left at no contrast, on metallic paint and when touched in; the farthest said. */
+  eye: z.object({
+    mPerMm: z.number(),
+    sizeExponent: z.number().positive(),
+    largestMm: z.number().positive(),
+    atNoContrast: z.number(),
+    metallic: z.number(),
+    touchedIn: z.number(),
+    farthestM: z.number(),
+  }),
   draws: z.number().int().positive(),
 });
 export type GradeTables = z.infer<typeof gradeTablesSchema>;
@@ -71,10 +92,50 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
   structuralWeight: 2,
   areaFloor: 0.2,
   lenses: {
-    keeper: { finish: 3, fit: 2, brightwork: 2, metal: 4, 'glass-soft': 1, cabin: 3, running: 2, underside: 3, authenticity: 6 },
-    tourer: { finish: 2, fit: 2, brightwork: 1, metal: 4, 'glass-soft': 2, cabin: 3, running: 6, underside: 4, authenticity: 1 },
-    show: { finish: 6, fit: 4, brightwork: 5, metal: 3, 'glass-soft': 2, cabin: 4, running: 1, underside: 2, authenticity: 2 },
-    project: { finish: 1, fit: 2, brightwork: 3, metal: 6, 'glass-soft': 2, cabin: 2, running: 2, underside: 5, authenticity: 3 },
+    keeper: {
+      finish: 3,
+      fit: 2,
+      brightwork: 2,
+      metal: 4,
+      'glass-soft': 1,
+      cabin: 3,
+      running: 2,
+      underside: 3,
+      authenticity: 6,
+    },
+    tourer: {
+      finish: 2,
+      fit: 2,
+      brightwork: 1,
+      metal: 4,
+      'glass-soft': 2,
+      cabin: 3,
+      running: 6,
+      underside: 4,
+      authenticity: 1,
+    },
+    show: {
+      finish: 6,
+      fit: 4,
+      brightwork: 5,
+      metal: 3,
+      'glass-soft': 2,
+      cabin: 4,
+      running: 1,
+      underside: 2,
+      authenticity: 2,
+    },
+    project: {
+      finish: 1,
+      fit: 2,
+      brightwork: 3,
+      metal: 6,
+      'glass-soft': 2,
+      cabin: 2,
+      running: 2,
+      underside: 5,
+      authenticity: 3,
+    },
   },
   exponent: -0.5,
   gates: { structuralLoss: 40, unsafeBrakes: 30, noIdentity: 50 },
@@ -86,6 +147,14 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     { name: 'Project', from: 25 },
     { name: 'Donor', from: 0 },
   ],
-  eye: { mPerMm: 3.44, sizeExponent: 0.5, atNoContrast: 0.12, metallic: 0.6, touchedIn: 0.4, farthestM: 10 },
+  eye: {
+    mPerMm: 3.44,
+    sizeExponent: 0.3,
+    largestMm: 40,
+    atNoContrast: 0.12,
+    metallic: 0.6,
+    touchedIn: 0.4,
+    farthestM: 10,
+  },
   draws: 2000,
 };

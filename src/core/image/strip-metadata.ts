@@ -24,7 +24,42 @@ function joined(pieces: readonly Uint8Array[]): Uint8Array {
 /** An Exif segment that holds the orientation and nothing else (Exif 2.32 §4.5, TIFF 6.0). */
 function orientationSegment(orientation: number): Uint8Array {
   return Uint8Array.from([
-    0xff, 0xe1, 0, 34, 0x45, 0x78, 0x69, 0x66, 0, 0, 0x4d, 0x4d, 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, orientation, 0, 0, 0, 0, 0, 0,
+    0xff,
+    0xe1,
+    0,
+    34,
+    0x45,
+    0x78,
+    0x69,
+    0x66,
+    0,
+    0,
+    0x4d,
+    0x4d,
+    0,
+    42,
+    0,
+    0,
+    0,
+    8,
+    0,
+    1,
+    0x01,
+    0x12,
+    0,
+    3,
+    0,
+    0,
+    0,
+    1,
+    0,
+    orientation,
+    0,
+    0,
+    0,
+    0,
+    0,
+    0,
   ]);
 }
 
@@ -79,6 +114,7 @@ function stripWebp(b: Uint8Array): Uint8Array | null {
   let at = 12;
   while (at + 8 <= b.length) {
     const length = view.getUint32(at + 4, true);
+    if (at + 8 + length > b.length) return null;
     const end = Math.min(b.length, at + 8 + length + (length & 1));
     const type = ascii(b, at, 4);
     if (type !== 'EXIF' && type !== 'XMP ') {

@@ -2,7 +2,16 @@ import type { Plan } from '../body/plan';
 import type { Metal } from '../body/zone';
 import type { Estimate } from '../stats/estimate';
 import { normalCdf } from '../stats/normal';
-import { type CensoredSample, type FilmFit, type FilmPrior, fitCensored, lnMedianMoments, logEvidence, medianEstimate, spreadEstimate } from './censored-fit';
+import {
+  type CensoredSample,
+  type FilmFit,
+  type FilmPrior,
+  fitCensored,
+  lnMedianMoments,
+  logEvidence,
+  medianEstimate,
+  spreadEstimate,
+} from './censored-fit';
 import type { FilmReading } from './film-reading';
 import { groupJobs } from './jobs';
 import { type NextReading, nextReadings } from './next';
@@ -66,7 +75,8 @@ export function gaugeCanRead(metal: Metal): boolean {
 /** Readings a panel of that area needs before its median may be relied on. */
 export function readingsNeeded(areaM2: number | null): number {
   if (areaM2 !== null && areaM2 < SAMPLING.smallBelowM2) return SAMPLING.forSmall;
-  const extra = areaM2 === null ? 0 : Math.max(0, Math.ceil((areaM2 - SAMPLING.aboveM2) / SAMPLING.oneMorePerM2 - 1e-9));
+  const extra =
+    areaM2 === null ? 0 : Math.max(0, Math.ceil((areaM2 - SAMPLING.aboveM2) / SAMPLING.oneMorePerM2 - 1e-9));
   return SAMPLING.atLeast + extra;
 }
 
@@ -95,14 +105,21 @@ export function stateChances(fit: FilmFit, noneCount: number, profile: PaintProf
   return Object.fromEntries(PAINT_STATES.map((s, i) => [s, weights[i]! / sum])) as Record<PaintState, number>;
 }
 
-function zonePaint(zone: string, readings: readonly FilmReading[], input: PaintInput): { paint: ZonePaint; fit: FilmFit | null } {
+function zonePaint(
+  zone: string,
+  readings: readonly FilmReading[],
+  input: PaintInput,
+): { paint: ZonePaint; fit: FilmFit | null } {
   const { none, ...sample } = sampleOf(readings);
   const planned = input.plan?.zones.get(zone) ?? null;
   const unreadable = planned !== null && !gaugeCanRead(planned.metal);
   const fit = fitCensored(sample, WEAK);
   const n = sample.readUm.length + sample.overUm.length;
   const lacks = unreadable ? 0 : Math.max(0, readingsNeeded(planned?.areaM2 ?? null) - n);
-  const state = fit === null ? null : Object.fromEntries(input.profiles.map((p) => [p.id, stateChances(fit, unreadable ? 0 : none, p)]));
+  const state =
+    fit === null
+      ? null
+      : Object.fromEntries(input.profiles.map((p) => [p.id, stateChances(fit, unreadable ? 0 : none, p)]));
   const paint: ZonePaint = {
     zone,
     n,
@@ -128,7 +145,12 @@ function contrast(a: string, b: string, fits: ReadonlyMap<string, FilmFit>): Con
   return {
     zone: a,
     twin: b,
-    ratio: { value: Math.exp(diff), low: Math.exp(diff - 1.2816 * sd), high: Math.exp(diff + 1.2816 * sd), n: fa.n + fb.n },
+    ratio: {
+      value: Math.exp(diff),
+      low: Math.exp(diff - 1.2816 * sd),
+      high: Math.exp(diff + 1.2816 * sd),
+      n: fa.n + fb.n,
+    },
     p: sd === 0 ? 1 : Math.min(1, 2 * normalCdf(-Math.abs(diff) / sd)),
   };
 }
@@ -149,7 +171,13 @@ export function analysePaint(input: PaintInput): PaintAnalysis {
     if (fit) fits.set(zone, fit);
     bare.push(paint);
   }
-  const jobs = groupJobs([...fits].map(([zone, fit]) => ({ zone, ...lnMedianMoments(fit), areaM2: input.plan?.zones.get(zone)?.areaM2 ?? 1 })));
+  const jobs = groupJobs(
+    [...fits].map(([zone, fit]) => ({
+      zone,
+      ...lnMedianMoments(fit),
+      areaM2: input.plan?.zones.get(zone)?.areaM2 ?? 1,
+    })),
+  );
   const zones = bare.map((z) => ({ ...z, job: jobs.get(z.zone) ?? null }));
   return {
     baselineUm: baseline(zones, byZone),

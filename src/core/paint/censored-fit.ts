@@ -58,7 +58,13 @@ function logLikelihoodAt(s: Sufficient, lnMedian: number, lnSpread: number): num
   return ll;
 }
 
-function evaluate(s: Sufficient, prior: FilmPrior, lnMedians: Float64Array, lnSpreads: Float64Array, n: number): FilmFit {
+function evaluate(
+  s: Sufficient,
+  prior: FilmPrior,
+  lnMedians: Float64Array,
+  lnSpreads: Float64Array,
+  n: number,
+): FilmFit {
   const size = lnMedians.length * lnSpreads.length;
   const logLikelihood = new Float64Array(size);
   const posterior = new Float64Array(size);
@@ -70,7 +76,9 @@ function evaluate(s: Sufficient, prior: FilmPrior, lnMedians: Float64Array, lnSp
       const t = lnSpreads[j]!;
       logLikelihood[k] = logLikelihoodAt(s, m, t);
       const lp =
-        logLikelihood[k]! - 0.5 * ((m - prior.lnMedian.mean) / prior.lnMedian.sd) ** 2 - 0.5 * ((t - prior.lnSpread.mean) / prior.lnSpread.sd) ** 2;
+        logLikelihood[k]! -
+        0.5 * ((m - prior.lnMedian.mean) / prior.lnMedian.sd) ** 2 -
+        0.5 * ((t - prior.lnSpread.mean) / prior.lnSpread.sd) ** 2;
       posterior[k] = lp;
       if (lp > top) top = lp;
     }
@@ -160,7 +168,12 @@ export function lnMedianMoments(fit: FilmFit): { mean: number; sd: number } {
 export function medianEstimate(fit: FilmFit, overUm: readonly number[]): Estimate {
   const ceiling = overUm.length > 0 ? Math.min(...overUm) : Infinity;
   if (overUm.length * 2 > fit.n) return { value: null, low: ceiling, high: null, n: fit.n };
-  return { value: Math.min(exp(lnMedianQuantile(fit, 0.5)), ceiling), low: exp(lnMedianQuantile(fit, 0.1)), high: exp(lnMedianQuantile(fit, 0.9)), n: fit.n };
+  return {
+    value: Math.min(exp(lnMedianQuantile(fit, 0.5)), ceiling),
+    low: exp(lnMedianQuantile(fit, 0.1)),
+    high: exp(lnMedianQuantile(fit, 0.9)),
+    n: fit.n,
+  };
 }
 
 /** Standard deviation of ln(thickness) with its 10 and 90 % points. */

@@ -36,7 +36,8 @@ function placeFor(zone: Zone, placed: readonly Point[]): Point {
       if (!contains(zone.outline, p)) continue;
       const edge = distanceToOutline(zone.outline, p);
       const apart = Math.min(...placed.map((q) => Math.hypot(p[0] - q[0], p[1] - q[1])), 1500);
-      const score = Math.min(apart, 1500) + (wantLow && low(p) ? 800 : 0) - (edge < EDGE_MM ? 5000 : 0) + Math.min(edge, 120);
+      const score =
+        Math.min(apart, 1500) + (wantLow && low(p) ? 800 : 0) - (edge < EDGE_MM ? 5000 : 0) + Math.min(edge, 120);
       if (score > bestScore) {
         best = p;
         bestScore = score;
@@ -48,7 +49,8 @@ function placeFor(zone: Zone, placed: readonly Point[]): Point {
 
 function why(zone: ZonePaint | undefined, needed: number): string {
   if (!zone || zone.n === 0) return `No reading yet; ${needed} are needed here.`;
-  if (zone.lacks > 0) return `${zone.lacks} more ${zone.lacks === 1 ? 'reading is' : 'readings are'} needed before this panel can be relied on.`;
+  if (zone.lacks > 0)
+    return `${zone.lacks} more ${zone.lacks === 1 ? 'reading is' : 'readings are'} needed before this panel can be relied on.`;
   return 'The state of this panel is the least settled.';
 }
 
@@ -60,7 +62,9 @@ export function nextReadings(zones: readonly ZonePaint[], input: Pick<PaintInput
   const plan: Plan | null = input.plan;
   if (!plan) return [];
   const byZone = new Map(zones.map((z) => [z.zone, z]));
-  const candidates = [...plan.zones.values()].filter((z) => z.view === 'outside' && z.aspects.includes('paint') && gaugeCanRead(z.metal));
+  const candidates = [...plan.zones.values()].filter(
+    (z) => z.view === 'outside' && z.aspects.includes('paint') && gaugeCanRead(z.metal),
+  );
   const scored = candidates.map((zone) => {
     const paint = byZone.get(zone.slug);
     const needed = readingsNeeded(zone.areaM2);

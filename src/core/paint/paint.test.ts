@@ -7,13 +7,19 @@ import type { FilmReading } from './film-reading';
 import { groupJobs } from './jobs';
 import { DEFAULT_PROFILES, profileSchema } from './profiles';
 
-const PRIOR = { lnMedian: { mean: Math.log(220), sd: Math.log(3.2) }, lnSpread: { mean: Math.log(0.2), sd: Math.log(2.1) } };
+const PRIOR = {
+  lnMedian: { mean: Math.log(220), sd: Math.log(3.2) },
+  lnSpread: { mean: Math.log(0.2), sd: Math.log(2.1) },
+};
 const plan = planOf('fastback')!;
 
 function draw(seed: number, n: number, medianUm: number, spread: number, ceilingUm = Infinity) {
   const random = seeded(seed);
   const values = Array.from({ length: n }, () => medianUm * Math.exp(spread * normalDraw(random)));
-  return { readUm: values.filter((v) => v < ceilingUm), overUm: values.filter((v) => v >= ceilingUm).map(() => ceilingUm) };
+  return {
+    readUm: values.filter((v) => v < ceilingUm),
+    overUm: values.filter((v) => v >= ceilingUm).map(() => ceilingUm),
+  };
 }
 
 const readings = (zone: string, values: (number | 'over' | 'none')[]): FilmReading[] =>
@@ -59,17 +65,25 @@ describe('censored median', () => {
 
   it('never lowers the median when a reading goes over the ceiling', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 60, max: 480, noNaN: true }), { minLength: 3, maxLength: 12 }), (values) => {
-        const plain = medianEstimate(fitCensored({ readUm: values, overUm: [] }, PRIOR)!, []);
-        const more = medianEstimate(fitCensored({ readUm: values, overUm: [500, 500] }, PRIOR)!, [500, 500]);
-        return more.value === null || more.value >= plain.value! * 0.999;
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 60, max: 480, noNaN: true }), { minLength: 3, maxLength: 12 }),
+        (values) => {
+          const plain = medianEstimate(fitCensored({ readUm: values, overUm: [] }, PRIOR)!, []);
+          const more = medianEstimate(fitCensored({ readUm: values, overUm: [500, 500] }, PRIOR)!, [500, 500]);
+          return more.value === null || more.value >= plain.value! * 0.999;
+        },
+      ),
       { seed: 11, numRuns: 60 },
     );
   });
 
   it('says at least the ceiling when most readings stand at it', () => {
-    expect(medianEstimate(fitCensored({ readUm: [420], overUm: [500, 500, 500] }, PRIOR)!, [500, 500, 500])).toEqual({ value: null, low: 500, high: null, n: 4 });
+    expect(medianEstimate(fitCensored({ readUm: [420], overUm: [500, 500, 500] }, PRIOR)!, [500, 500, 500])).toEqual({
+      value: null,
+      low: 500,
+      high: null,
+      n: 4,
+    });
   });
 
   it('handles no, one, equal and only censored readings', () => {
@@ -114,16 +128,24 @@ describe('states under the two schools', () => {
 
   it('sums to one whatever is read', () => {
     fc.assert(
-      fc.property(fc.array(fc.oneof(fc.double({ min: 20, max: 499, noNaN: true }), fc.constant('over' as const)), { minLength: 1, maxLength: 15 }), (values) => {
-        const sum = Object.values(chances(values, 'survivor')).reduce((a, b) => a + b, 0);
-        return Math.abs(sum - 1) < 1e-9;
-      }),
+      fc.property(
+        fc.array(fc.oneof(fc.double({ min: 20, max: 499, noNaN: true }), fc.constant('over' as const)), {
+          minLength: 1,
+          maxLength: 15,
+        }),
+        (values) => {
+          const sum = Object.values(chances(values, 'survivor')).reduce((a, b) => a + b, 0);
+          return Math.abs(sum - 1) < 1e-9;
+        },
+      ),
       { seed: 5, numRuns: 50 },
     );
   });
 
   it('leans towards filler when points on steel show nothing', () => {
-    expect(chances([300, 340, 420, 'none', 'none'], 'survivor').filled).toBeGreaterThan(chances([300, 340, 420], 'survivor').filled);
+    expect(chances([300, 340, 420, 'none', 'none'], 'survivor').filled).toBeGreaterThan(
+      chances([300, 340, 420], 'survivor').filled,
+    );
   });
 
   it('ships profiles that its own schema accepts', () => {
@@ -175,13 +197,22 @@ describe('whole car', () => {
 
   it('does not read filler into silence on glass fibre', () => {
     const fibre = planOf('fastback', { baseMetal: 'glass-fibre' })!;
-    const [zone] = analysePaint({ readings: readings('hood', ['none', 'none', 'none']), profiles: DEFAULT_PROFILES, plan: fibre }).zones;
+    const [zone] = analysePaint({
+      readings: readings('hood', ['none', 'none', 'none']),
+      profiles: DEFAULT_PROFILES,
+      plan: fibre,
+    }).zones;
     expect(zone).toMatchObject({ unreadable: true, state: null, none: 3, medianUm: { value: null } });
   });
 
   it('is empty without readings', () => {
     const empty = analysePaint({ readings: [], profiles: DEFAULT_PROFILES, plan: null });
-    expect(empty).toEqual({ baselineUm: { value: null, low: null, high: null, n: 0 }, zones: [], contrasts: [], next: [] });
+    expect(empty).toEqual({
+      baselineUm: { value: null, low: null, high: null, n: 0 },
+      zones: [],
+      contrasts: [],
+      next: [],
+    });
   });
 });
 
@@ -190,6 +221,11 @@ it('groups levels into jobs as far apart as the data show', () => {
   const one = groupJobs([level('a', 118), level('b', 122), level('c', 125)]);
   expect(new Set(one.values()).size).toBe(1);
   const two = groupJobs([level('a', 118), level('b', 122), level('c', 125), level('d', 260), level('e', 270)]);
-  expect([...two.entries()].filter(([, j]) => j === 2).map(([z]) => z).sort()).toEqual(['d', 'e']);
+  expect(
+    [...two.entries()]
+      .filter(([, j]) => j === 2)
+      .map(([z]) => z)
+      .sort(),
+  ).toEqual(['d', 'e']);
   expect(groupJobs([]).size).toBe(0);
 });

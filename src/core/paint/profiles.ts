@@ -71,7 +71,15 @@ export const WEAK_FILM_PRIOR = {
 } as const;
 
 /** How many readings a panel needs; small pieces such as pillars need fewer. */
-export const SAMPLING = { atLeast: 5, oneMorePerM2: 0.25, aboveM2: 0.5, inLowestQuarter: 2, smallBelowM2: 0.15, forSmall: 2, source: 'sampling floor of the house' } as const;
+export const SAMPLING = {
+  atLeast: 5,
+  oneMorePerM2: 0.25,
+  aboveM2: 0.5,
+  inLowestQuarter: 2,
+  smallBelowM2: 0.15,
+  forSmall: 2,
+  source: 'sampling floor of the house',
+} as const;
 
 /** Spread of panel medians within one paint job, as a standard deviation of ln. */
 export const JOB_SPREAD = { withinJob: 0.11, penaltyPerJob: 3.2, source: 'house starting value' } as const;

@@ -5,15 +5,30 @@ import { shaSchema, uuidSchema } from './kinds/common';
 
 export const BUNDLE_VERSION = 1;
 
-const recordSchema = z.object({ id: uuidSchema, version: z.number().int().positive(), body: z.record(z.string(), z.unknown()) });
+const recordSchema = z.object({
+  id: uuidSchema,
+  version: z.number().int().positive(),
+  body: z.record(z.string(), z.unknown()),
+});
 
 export const bundleSchema = z.object({
   format: z.literal('farvin.bundle'),
   version: z.number().int(),
-  lot: z.object({ id: uuidSchema, number: z.number().int().positive(), title: z.string().max(200), sale: z.string().max(200) }),
-  inspection: z.object({ id: uuidSchema, revision: z.number().int().positive(), state: z.enum(['draft', 'reviewed', 'sealed']) }),
+  lot: z.object({
+    id: uuidSchema,
+    number: z.number().int().positive(),
+    title: z.string().max(200),
+    sale: z.string().max(200),
+  }),
+  inspection: z.object({
+    id: uuidSchema,
+    revision: z.number().int().positive(),
+    state: z.enum(['draft', 'reviewed', 'sealed']),
+  }),
   records: z.partialRecord(z.enum(RECORD_KINDS as [RecordKind, ...RecordKind[]]), z.array(recordSchema)),
-  photos: z.array(z.object({ sha256: shaSchema, name: z.string(), type: z.string(), bytes: z.number().int().positive() })).default([]),
+  photos: z
+    .array(z.object({ sha256: shaSchema, name: z.string(), type: z.string(), bytes: z.number().int().positive() }))
+    .default([]),
 });
 export type Bundle = z.infer<typeof bundleSchema>;
 
@@ -26,10 +41,17 @@ export interface BundleProblem {
  * Reads a bundle (docs/formats/bundle.md). Returns its records, or every problem with the path where it stands. An
  * unknown newer version is refused. A photo record whose picture the bundle does not list is a problem.
  */
-export function readBundle(input: unknown): { ok: true; bundle: Bundle; records: AnyRecord[] } | { ok: false; problems: BundleProblem[] } {
+export function readBundle(
+  input: unknown,
+): { ok: true; bundle: Bundle; records: AnyRecord[] } | { ok: false; problems: BundleProblem[] } {
   const version = typeof input === 'object' && input !== null && 'version' in input ? input.version : undefined;
   if (typeof version === 'number' && version > BUNDLE_VERSION) {
-    return { ok: false, problems: [{ path: 'version', message: `This bundle has version ${version}; this program reads up to ${BUNDLE_VERSION}.` }] };
+    return {
+      ok: false,
+      problems: [
+        { path: 'version', message: `This bundle has version ${version}; this program reads up to ${BUNDLE_VERSION}.` },
+      ],
+    };
   }
   const parsed = bundleSchema.safeParse(input);
   if (!parsed.success) {
@@ -38,7 +60,9 @@ export function readBundle(input: unknown): { ok: true; bundle: Bundle; records:
   return checkRecords(parsed.data);
 }
 
-function checkRecords(bundle: Bundle): { ok: true; bundle: Bundle; records: AnyRecord[] } | { ok: false; problems: BundleProblem[] } {
+function checkRecords(
+  bundle: Bundle,
+): { ok: true; bundle: Bundle; records: AnyRecord[] } | { ok: false; problems: BundleProblem[] } {
   const problems: BundleProblem[] = [];
   const records: AnyRecord[] = [];
   const seen = new Set<string>();
@@ -51,10 +75,17 @@ function checkRecords(bundle: Bundle): { ok: true; bundle: Bundle; records: AnyR
       if (seen.has(record.id)) problems.push({ path: `${path}.id`, message: 'This id stands twice in the bundle.' });
       seen.add(record.id);
       const checked = checkBody(kind, record.body, { style });
-      if (!checked.ok) problems.push({ path: [path, 'body', checked.problem.path].filter(Boolean).join('.'), message: checked.problem.message });
+      if (!checked.ok)
+        problems.push({
+          path: [path, 'body', checked.problem.path].filter(Boolean).join('.'),
+          message: checked.problem.message,
+        });
       else {
         if (kind === 'photo' && !pictures.has((checked.body as { sha256: string }).sha256)) {
-          problems.push({ path: `${path}.body.sha256`, message: 'The bundle does not list this picture under photos.' });
+          problems.push({
+            path: `${path}.body.sha256`,
+            message: 'The bundle does not list this picture under photos.',
+          });
         }
         records.push({ ...record, kind, body: checked.body } as AnyRecord);
       }
@@ -64,7 +95,11 @@ function checkRecords(bundle: Bundle): { ok: true; bundle: Bundle; records: AnyR
 }
 
 /** Writes a bundle: records grouped by kind, each list in id order, so that equal records give equal text. */
-export function writeBundle(lot: Bundle['lot'], inspection: Bundle['inspection'], records: readonly AnyRecord[]): Bundle {
+export function writeBundle(
+  lot: Bundle['lot'],
+  inspection: Bundle['inspection'],
+  records: readonly AnyRecord[],
+): Bundle {
   const grouped: Bundle['records'] = {};
   const photos = new Map<string, Bundle['photos'][number]>();
   for (const record of [...records].sort((a, b) => (a.id < b.id ? -1 : 1))) {
@@ -76,5 +111,12 @@ export function writeBundle(lot: Bundle['lot'], inspection: Bundle['inspection']
       photos.set(sha256, { sha256, name, type, bytes });
     }
   }
-  return { format: 'farvin.bundle', version: BUNDLE_VERSION, lot, inspection, records: grouped, photos: [...photos.values()] };
+  return {
+    format: 'farvin.bundle',
+    version: BUNDLE_VERSION,
+    lot,
+    inspection,
+    records: grouped,
+    photos: [...photos.values()],
+  };
 }

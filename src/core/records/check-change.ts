@@ -1,10 +1,12 @@
 import { planOf } from '../body/plan';
 import { ALL_ZONES, nearestZone } from '../body/slugs';
 import { STYLES } from '../body/styles';
-import { type Change, changeSchema, type ChangeResult } from './change';
+import { type Change, type ChangeResult, changeSchema } from './change';
 import { type BodyOf, RECORD_SCHEMAS, type RecordKind } from './kinds';
 
-export type CheckedChange = Extract<Change, { op: 'remove' }> | (Extract<Change, { op: 'put' }> & { body: BodyOf<RecordKind> });
+export type CheckedChange =
+  | Extract<Change, { op: 'remove' }>
+  | (Extract<Change, { op: 'put' }> & { body: BodyOf<RecordKind> });
 
 type Rejection = Extract<ChangeResult, { status: 'rejected' }>;
 
@@ -19,12 +21,21 @@ export interface ChangeContext {
  * or the rejection that tells what is wrong and, for a zone, which known one is nearest. Used by the gateway, the
  * command line and the screens alike; never throws.
  */
-export function checkChange(input: unknown, context: ChangeContext): { ok: true; change: CheckedChange } | { ok: false; rejection: Rejection } {
+export function checkChange(
+  input: unknown,
+  context: ChangeContext,
+): { ok: true; change: CheckedChange } | { ok: false; rejection: Rejection } {
   const outer = changeSchema.safeParse(input);
   if (!outer.success) {
-    const id = typeof input === 'object' && input !== null && 'id' in input && typeof input.id === 'string' ? input.id.slice(0, 64) : '';
+    const id =
+      typeof input === 'object' && input !== null && 'id' in input && typeof input.id === 'string'
+        ? input.id.slice(0, 64)
+        : '';
     const issue = outer.error.issues[0]!;
-    return { ok: false, rejection: { id, status: 'rejected', reason: 'malformed', message: issue.message, path: issue.path.join('.') } };
+    return {
+      ok: false,
+      rejection: { id, status: 'rejected', reason: 'malformed', message: issue.message, path: issue.path.join('.') },
+    };
   }
   const change = outer.data;
   if (change.op === 'remove') return { ok: true, change };
@@ -36,12 +47,19 @@ export function checkChange(input: unknown, context: ChangeContext): { ok: true;
 type BodyProblem = Omit<Rejection, 'id' | 'status'>;
 
 /** Checks a record's body by its kind's schema and the car's plan. */
-export function checkBody<K extends RecordKind>(kind: K, body: unknown, context: ChangeContext): { ok: true; body: BodyOf<K> } | { ok: false; problem: BodyProblem } {
+export function checkBody<K extends RecordKind>(
+  kind: K,
+  body: unknown,
+  context: ChangeContext,
+): { ok: true; body: BodyOf<K> } | { ok: false; problem: BodyProblem } {
   const parsed = RECORD_SCHEMAS[kind].safeParse(body);
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;
     const ask = issue.code === 'custom' && issue.params?.reason === 'ask-unit';
-    return { ok: false, problem: { reason: ask ? 'ask-unit' : 'invalid', message: issue.message, path: issue.path.join('.') } };
+    return {
+      ok: false,
+      problem: { reason: ask ? 'ask-unit' : 'invalid', message: issue.message, path: issue.path.join('.') },
+    };
   }
   const value = parsed.data as BodyOf<K>;
   const problem = zoneProblem(value, context) ?? styleProblem(kind, value);
@@ -54,12 +72,21 @@ function zoneProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyPr
   const known = plan ? plan.zones.has(body.zone) : ALL_ZONES.includes(body.zone);
   if (known) return null;
   const nearest = nearestZone(body.zone, plan ? plan.zones.keys() : ALL_ZONES);
-  return { reason: 'unknown-zone', path: 'zone', nearest, message: `This car has no zone “${body.zone}”. Nearest: ${nearest}.` };
+  return {
+    reason: 'unknown-zone',
+    path: 'zone',
+    nearest,
+    message: `This car has no zone “${body.zone}”. Nearest: ${nearest}.`,
+  };
 }
 
 function styleProblem(kind: RecordKind, body: BodyOf<RecordKind>): BodyProblem | null {
   if (kind !== 'car' || !('style' in body)) return null;
   const known = STYLES.map((s) => s.slug);
   if (known.includes(body.style)) return null;
-  return { reason: 'unknown-style', path: 'style', message: `There is no plan for the style “${body.style}”. Known: ${known.join(', ')}.` };
+  return {
+    reason: 'unknown-style',
+    path: 'style',
+    message: `There is no plan for the style “${body.style}”. Known: ${known.join(', ')}.`,
+  };
 }

@@ -11,7 +11,13 @@ export type Records = ReadonlyMap<string, AnyRecord>;
 export function reduce(records: Records, change: CheckedChange): Records {
   const next = new Map(records);
   if (change.op === 'remove') next.delete(change.record);
-  else next.set(change.record, { id: change.record, kind: change.kind, version: change.base + 1, body: change.body } as AnyRecord);
+  else
+    next.set(change.record, {
+      id: change.record,
+      kind: change.kind,
+      version: change.base + 1,
+      body: change.body,
+    } as AnyRecord);
   return next;
 }
 
@@ -19,9 +25,17 @@ export function reduce(records: Records, change: CheckedChange): Records {
 export function inverse(before: Records, change: CheckedChange, newId: string): CheckedChange | null {
   const old = before.get(change.record);
   const current = change.base + 1;
-  if (change.op === 'put' && !old) return { id: newId, op: 'remove', kind: change.kind, record: change.record, base: current };
+  if (change.op === 'put' && !old)
+    return { id: newId, op: 'remove', kind: change.kind, record: change.record, base: current };
   if (!old) return null;
-  return { id: newId, op: 'put', kind: old.kind, record: old.id, base: change.op === 'put' ? current : 0, body: old.body };
+  return {
+    id: newId,
+    op: 'put',
+    kind: old.kind,
+    record: old.id,
+    base: change.op === 'put' ? current : 0,
+    body: old.body,
+  };
 }
 
 /** The records of one kind, in the order of their ids (which is the order in which they were made). */

@@ -1,8 +1,7 @@
 import type { Plan } from '../body/plan';
 import type { Coverage } from '../grade/coverage';
 import type { PaintAnalysis } from '../paint/analyse';
-import { readingsNeeded } from '../paint/analyse';
-import { gaugeCanRead } from '../paint/analyse';
+import { gaugeCanRead, readingsNeeded } from '../paint/analyse';
 import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
 
@@ -26,9 +25,15 @@ export interface Missing {
 }
 
 /** What is missing before the report goes out, blocking ones first. */
-export function missingFrom(plan: Plan | null, records: readonly AnyRecord[], coverage: Coverage | null, paint: PaintAnalysis | null): Missing[] {
+export function missingFrom(
+  plan: Plan | null,
+  records: readonly AnyRecord[],
+  coverage: Coverage | null,
+  paint: PaintAnalysis | null,
+): Missing[] {
   const list: Missing[] = [];
-  const add = (kind: Missing['kind'], blocks = false, detail = '', count = 1) => list.push({ kind, blocks, detail, count });
+  const add = (kind: Missing['kind'], blocks = false, detail = '', count = 1) =>
+    list.push({ kind, blocks, detail, count });
   const car = recordsOf(records, 'car')[0]?.body;
   const visits = recordsOf(records, 'visit').map((v) => v.body);
   const readings = recordsOf(records, 'reading');
@@ -42,10 +47,19 @@ export function missingFrom(plan: Plan | null, records: readonly AnyRecord[], co
     else if (gauges.some((g) => g.checks.length === 0)) add('gauge-not-checked');
     if (visits.some((v) => v.temperatureC === null)) add('no-temperature');
   }
-  if (coverage) for (const [view, share] of Object.entries(coverage.byView)) if (share.cells > 0 && share.seen === 0) add('view-unseen', false, view, share.cells);
+  if (coverage)
+    for (const [view, share] of Object.entries(coverage.byView))
+      if (share.cells > 0 && share.seen === 0) add('view-unseen', false, view, share.cells);
   if (plan && paint) {
     const enough = new Set(paint.zones.filter((z) => z.enough).map((z) => z.zone));
-    const thin = [...plan.zones.values()].filter((z) => z.view === 'outside' && z.aspects.includes('paint') && gaugeCanRead(z.metal) && readingsNeeded(z.areaM2) > 0 && !enough.has(z.slug));
+    const thin = [...plan.zones.values()].filter(
+      (z) =>
+        z.view === 'outside' &&
+        z.aspects.includes('paint') &&
+        gaugeCanRead(z.metal) &&
+        readingsNeeded(z.areaM2) > 0 &&
+        !enough.has(z.slug),
+    );
     if (thin.length > 0) add('panels-thin', false, thin[0]!.slug, thin.length);
   }
   const pictured = new Set(recordsOf(records, 'photo').map((p) => p.body.finding));

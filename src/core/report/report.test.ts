@@ -12,10 +12,20 @@ const AT = '2027-02-10T09:00:00Z';
 const id = (n: number) => `01890000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const car = { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' };
 const finding = (zone: string, flaw: string, extra = {}) => ({ zone, flaw, at: AT, ...extra });
-const photo = (sha: string, extra = {}) => ({ sha256: sha, name: 'a.jpg', type: 'image/jpeg', bytes: 10, widthPx: 4, heightPx: 3, ...extra });
+const photo = (sha: string, extra = {}) => ({
+  sha256: sha,
+  name: 'a.jpg',
+  type: 'image/jpeg',
+  bytes: 10,
+  widthPx: 4,
+  heightPx: 3,
+  ...extra,
+});
 
 function bundleOf(records: Record<string, [number, object][]>, photos: string[] = []): Bundle {
-  const grouped = Object.fromEntries(Object.entries(records).map(([kind, rows]) => [kind, rows.map(([n, body]) => ({ id: id(n), version: 1, body }))]));
+  const grouped = Object.fromEntries(
+    Object.entries(records).map(([kind, rows]) => [kind, rows.map(([n, body]) => ({ id: id(n), version: 1, body }))]),
+  );
   return {
     format: 'farvin.bundle',
     version: 1,
@@ -25,11 +35,21 @@ function bundleOf(records: Record<string, [number, object][]>, photos: string[] 
     photos: photos.map((sha256) => ({ sha256, name: 'a.jpg', type: 'image/jpeg', bytes: 10 })),
   } as Bundle;
 }
-const snapshotOf = (bundle: Bundle) => takeSnapshot({ bundle, sale: { name: 'The Tramshed Dispersal', closesOn: '2027-03-04' }, sealedAt: AT, sealedBy: 'Petra Quayle-Lunt', onYear: 2027 });
+const snapshotOf = (bundle: Bundle) =>
+  takeSnapshot({
+    bundle,
+    sale: { name: 'The Tramshed Dispersal', closesOn: '2027-03-04' },
+    sealedAt: AT,
+    sealedBy: 'Petra Quayle-Lunt',
+    onYear: 2027,
+  });
 
 describe('bundle', () => {
   it('writes what it read', () => {
-    const bundle = bundleOf({ car: [[1, car]], look: [[2, { zone: 'hood', aspect: 'paint', outcome: 'clean', at: AT }]] });
+    const bundle = bundleOf({
+      car: [[1, car]],
+      look: [[2, { zone: 'hood', aspect: 'paint', outcome: 'clean', at: AT }]],
+    });
     const read = readBundle(bundle);
     if (!read.ok) throw new Error(JSON.stringify(read.problems));
     const again = readBundle(writeBundle(bundle.lot, bundle.inspection, read.records));
@@ -38,10 +58,31 @@ describe('bundle', () => {
 
   it.each([
     ['a newer version', { ...bundleOf({}), version: 2 }, 'version'],
-    ['a doubled id', bundleOf({ claim: [[5, { kind: 'other', text: 'x', source: 's', saidAt: AT }], [5, { kind: 'other', text: 'x', source: 's', saidAt: AT }]] }), 'records.claim.1.id'],
-    ['a zone the car has not', bundleOf({ car: [[1, car]], finding: [[2, finding('bed.left', 'chip')]] }), 'records.finding.0.body.zone'],
-    ['a flaw nobody knows', bundleOf({ car: [[1, car]], finding: [[2, finding('hood', 'hex')]] }), 'records.finding.0.body.flaw'],
-    ['a picture not listed', bundleOf({ car: [[1, car]], photo: [[2, photo('a'.repeat(64))]] }), 'records.photo.0.body.sha256'],
+    [
+      'a doubled id',
+      bundleOf({
+        claim: [
+          [5, { kind: 'other', text: 'x', source: 's', saidAt: AT }],
+          [5, { kind: 'other', text: 'x', source: 's', saidAt: AT }],
+        ],
+      }),
+      'records.claim.1.id',
+    ],
+    [
+      'a zone the car has not',
+      bundleOf({ car: [[1, car]], finding: [[2, finding('bed.left', 'chip')]] }),
+      'records.finding.0.body.zone',
+    ],
+    [
+      'a flaw nobody knows',
+      bundleOf({ car: [[1, car]], finding: [[2, finding('hood', 'hex')]] }),
+      'records.finding.0.body.flaw',
+    ],
+    [
+      'a picture not listed',
+      bundleOf({ car: [[1, car]], photo: [[2, photo('a'.repeat(64))]] }),
+      'records.photo.0.body.sha256',
+    ],
     ['nonsense', 7, ''],
   ])('refuses %s and says where', (_what, bundle, path) => {
     const read = readBundle(bundle);
@@ -77,10 +118,16 @@ describe('seal', () => {
 
   it('notices a changed figure, a changed signature and another key', async () => {
     const file = await sealed();
-    expect(await verifyReport({ ...file, snapshot: { ...file.snapshot, onYear: 2030 } })).toEqual({ ok: false, reason: 'hash-differs' });
+    expect(await verifyReport({ ...file, snapshot: { ...file.snapshot, onYear: 2030 } })).toEqual({
+      ok: false,
+      reason: 'hash-differs',
+    });
     const flipped = (file.signature[0] === '0' ? '1' : '0') + file.signature.slice(1);
     expect(await verifyReport({ ...file, signature: flipped })).toEqual({ ok: false, reason: 'signature-differs' });
-    expect(await verifyReport({ ...file, publicKey: '00'.repeat(32) })).toEqual({ ok: false, reason: 'signature-differs' });
+    expect(await verifyReport({ ...file, publicKey: '00'.repeat(32) })).toEqual({
+      ok: false,
+      reason: 'signature-differs',
+    });
     expect(await verifyReport({ hello: 1 })).toEqual({ ok: false, reason: 'not-a-report' });
     expect(await verifyReport({ ...file, version: 9 })).toEqual({ ok: false, reason: 'newer-version' });
   });
@@ -90,7 +137,16 @@ describe('snapshot', () => {
   it('leaves withheld findings and their pictures out, counts them, and grades with them', () => {
     const sha = 'b'.repeat(64);
     const open = snapshotOf(bundleOf({ car: [[1, car]], finding: [[2, finding('hood', 'dent')]] }));
-    const withheld = snapshotOf(bundleOf({ car: [[1, car]], finding: [[2, finding('hood', 'dent', { withheld: 'withheld by the consignor' })]], photo: [[3, photo(sha, { finding: id(2) })]] }, [sha]));
+    const withheld = snapshotOf(
+      bundleOf(
+        {
+          car: [[1, car]],
+          finding: [[2, finding('hood', 'dent', { withheld: 'withheld by the consignor' })]],
+          photo: [[3, photo(sha, { finding: id(2) })]],
+        },
+        [sha],
+      ),
+    );
     if (!open.ok || !withheld.ok) throw new Error('refused');
     expect(withheld.snapshot.bundle.records.finding).toEqual([]);
     expect(withheld.snapshot.bundle.photos).toEqual([]);
@@ -99,7 +155,15 @@ describe('snapshot', () => {
   });
 
   it('lists everything not seen, with the reason where there is one', () => {
-    const taken = snapshotOf(bundleOf({ car: [[1, car]], look: [[2, { zone: 'tank', aspect: 'corrosion', outcome: 'blocked', why: 'no-lift', at: AT }], [3, { zone: 'roof', aspect: 'paint', outcome: 'clean', at: AT }]] }));
+    const taken = snapshotOf(
+      bundleOf({
+        car: [[1, car]],
+        look: [
+          [2, { zone: 'tank', aspect: 'corrosion', outcome: 'blocked', why: 'no-lift', at: AT }],
+          [3, { zone: 'roof', aspect: 'paint', outcome: 'clean', at: AT }],
+        ],
+      }),
+    );
     if (!taken.ok) throw new Error('refused');
     const rows = taken.snapshot.results.notSeen;
     expect(rows.find((r) => r.zone === 'tank')).toEqual({ zone: 'tank', aspects: ['corrosion'], why: 'no-lift' });
@@ -124,7 +188,9 @@ describe('cautions and what is missing', () => {
   };
 
   it('puts structural loss in a load path first', () => {
-    const list = cautionsOf(records(bundleOf({ car: [[1, car]], finding: [[2, finding('rail.left.front', 'structural-loss')]] })));
+    const list = cautionsOf(
+      records(bundleOf({ car: [[1, car]], finding: [[2, finding('rail.left.front', 'structural-loss')]] })),
+    );
     expect(list.slice(0, 2)).toEqual(['structural-loss-belts-steering', 'structure-do-not-lift']);
     expect(list).toContain('not-driven');
     expect(list).toContain('local-law');
@@ -132,11 +198,31 @@ describe('cautions and what is missing', () => {
 
   it('names what a bidder would ask', () => {
     const plan = planOf('fastback')!;
-    const all = records(bundleOf({ car: [[1, car]], finding: [[2, finding('hood', 'chip')]], reading: [[3, { zone: 'hood', state: 'read', thicknessUm: 120, typed: { text: '120', unit: 'um' }, at: AT }]] }));
+    const all = records(
+      bundleOf({
+        car: [[1, car]],
+        finding: [[2, finding('hood', 'chip')]],
+        reading: [[3, { zone: 'hood', state: 'read', thicknessUm: 120, typed: { text: '120', unit: 'um' }, at: AT }]],
+      }),
+    );
     const grade = gradeCar({ plan, records: all, onYear: 2027 });
     const missing = missingFrom(plan, all, grade.coverage, grade.paint);
     expect(missing[0]).toMatchObject({ kind: 'no-visit', blocks: true });
-    expect(missing.map((m) => m.kind)).toEqual(expect.arrayContaining(['no-chassis-number', 'gauge-not-stated', 'view-unseen', 'panels-thin', 'finding-without-photo', 'no-photos', 'no-leave']));
-    expect(missingFrom(null, [], null, null).filter((m) => m.blocks).map((m) => m.kind)).toEqual(['no-car', 'no-visit']);
+    expect(missing.map((m) => m.kind)).toEqual(
+      expect.arrayContaining([
+        'no-chassis-number',
+        'gauge-not-stated',
+        'view-unseen',
+        'panels-thin',
+        'finding-without-photo',
+        'no-photos',
+        'no-leave',
+      ]),
+    );
+    expect(
+      missingFrom(null, [], null, null)
+        .filter((m) => m.blocks)
+        .map((m) => m.kind),
+    ).toEqual(['no-car', 'no-visit']);
   });
 });

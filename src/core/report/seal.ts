@@ -40,10 +40,19 @@ export async function sealSnapshot(snapshot: Snapshot, secretKey: string): Promi
   const plain = JSON.parse(canonicalText(snapshot)) as Record<string, unknown>;
   const hash = sha256Hex(canonicalText(plain));
   const signature = bytesToHex(await signAsync(hexToBytes(hash), hexToBytes(secretKey)));
-  return { format: 'farvin.report', version: 1, snapshot: plain, sha256: hash, signature, publicKey: await publicKeyOf(secretKey) };
+  return {
+    format: 'farvin.report',
+    version: 1,
+    snapshot: plain,
+    sha256: hash,
+    signature,
+    publicKey: await publicKeyOf(secretKey),
+  };
 }
 
-export type Verdict = { ok: true; snapshot: Snapshot; sha256: string; publicKey: string } | { ok: false; reason: 'not-a-report' | 'newer-version' | 'hash-differs' | 'signature-differs' };
+export type Verdict =
+  | { ok: true; snapshot: Snapshot; sha256: string; publicKey: string }
+  | { ok: false; reason: 'not-a-report' | 'newer-version' | 'hash-differs' | 'signature-differs' };
 
 /** Re-computes hash and signature of a report file. Anyone can do this with the file alone. */
 export async function verifyReport(input: unknown): Promise<Verdict> {
@@ -52,8 +61,14 @@ export async function verifyReport(input: unknown): Promise<Verdict> {
   if (file.data.version > 1) return { ok: false, reason: 'newer-version' };
   const hash = sha256Hex(canonicalText(file.data.snapshot));
   if (hash !== file.data.sha256) return { ok: false, reason: 'hash-differs' };
-  const good = await verifyAsync(hexToBytes(file.data.signature), hexToBytes(hash), hexToBytes(file.data.publicKey)).catch(() => false);
+  const good = await verifyAsync(
+    hexToBytes(file.data.signature),
+    hexToBytes(hash),
+    hexToBytes(file.data.publicKey),
+  ).catch(() => false);
   if (!good) return { ok: false, reason: 'signature-differs' };
   const snapshot = snapshotSchema.safeParse(file.data.snapshot);
-  return snapshot.success ? { ok: true, snapshot: snapshot.data, sha256: hash, publicKey: file.data.publicKey } : { ok: false, reason: 'not-a-report' };
+  return snapshot.success
+    ? { ok: true, snapshot: snapshot.data, sha256: hash, publicKey: file.data.publicKey }
+    : { ok: false, reason: 'not-a-report' };
 }

@@ -1,13 +1,12 @@
 import { z } from 'zod';
 import { planOf } from '../body/plan';
 import { type Grade, gradeCar } from '../grade/grade';
-import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, LENSES } from '../grade/tables';
+import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema, LENSES } from '../grade/tables';
 import { DEFAULT_PROFILES, type PaintProfile, profileSchema } from '../paint/profiles';
-import { gradeTablesSchema } from '../grade/tables';
-import { estimateSchema } from '../stats/estimate';
-import type { AnyRecord } from '../records/kinds';
 import { type Bundle, bundleSchema, readBundle } from '../records/bundle';
+import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
+import { estimateSchema } from '../stats/estimate';
 import { CAUTIONS, cautionsOf } from './cautions';
 
 export const REPORT_VERSION = 1;
@@ -27,14 +26,40 @@ export const snapshotSchema = z.object({
   tables: z.object({ grade: gradeTablesSchema, profiles: z.array(profileSchema) }),
   results: z.object({
     coverage: z.object({ whole: shareSchema, byView: z.record(z.string(), shareSchema) }),
-    axes: z.array(z.object({ axis: z.enum(AXES), grade: estimateSchema, seen: z.number(), forItsYears: z.number(), capped: z.boolean() })),
-    whole: z.array(z.object({ lens: z.enum(LENSES), grade: estimateSchema, band: z.string(), forItsYears: z.number(), capped: z.boolean() })),
+    axes: z.array(
+      z.object({
+        axis: z.enum(AXES),
+        grade: estimateSchema,
+        seen: z.number(),
+        forItsYears: z.number(),
+        capped: z.boolean(),
+      }),
+    ),
+    whole: z.array(
+      z.object({
+        lens: z.enum(LENSES),
+        grade: estimateSchema,
+        band: z.string(),
+        forItsYears: z.number(),
+        capped: z.boolean(),
+      }),
+    ),
     gates: z.array(z.string()),
     presentsCleanFromM: z.number(),
     paint: z.object({
       baselineUm: estimateSchema,
       zones: z.array(
-        z.object({ zone: z.string(), n: z.number(), over: z.number(), none: z.number(), medianUm: estimateSchema, spread: estimateSchema, state: z.record(z.string(), chancesSchema).nullable(), job: z.number().nullable(), enough: z.boolean() }),
+        z.object({
+          zone: z.string(),
+          n: z.number(),
+          over: z.number(),
+          none: z.number(),
+          medianUm: estimateSchema,
+          spread: estimateSchema,
+          state: z.record(z.string(), chancesSchema).nullable(),
+          job: z.number().nullable(),
+          enough: z.boolean(),
+        }),
       ),
       contrasts: z.array(z.object({ zone: z.string(), twin: z.string(), ratio: estimateSchema, p: z.number() })),
     }),
@@ -57,7 +82,9 @@ export interface SnapshotInput {
 
 /** Seven significant digits: far below any doubt stated, and the same text on every machine. */
 function rounded<T>(value: T): T {
-  return JSON.parse(JSON.stringify(value, (_k, v) => (typeof v === 'number' && !Number.isInteger(v) ? Number(v.toPrecision(7)) : v))) as T;
+  return JSON.parse(
+    JSON.stringify(value, (_k, v) => (typeof v === 'number' && !Number.isInteger(v) ? Number(v.toPrecision(7)) : v)),
+  ) as T;
 }
 
 function notSeen(grade: Grade): Snapshot['results']['notSeen'] {
@@ -74,7 +101,8 @@ function notSeen(grade: Grade): Snapshot['results']['notSeen'] {
 
 function withheldOf(records: readonly AnyRecord[]): Snapshot['results']['withheld'] {
   const counts = new Map<string, number>();
-  for (const f of recordsOf(records, 'finding')) if (f.body.withheld) counts.set(f.body.withheld, (counts.get(f.body.withheld) ?? 0) + 1);
+  for (const f of recordsOf(records, 'finding'))
+    if (f.body.withheld) counts.set(f.body.withheld, (counts.get(f.body.withheld) ?? 0) + 1);
   return [...counts].map(([reason, count]) => ({ reason, count }));
 }
 
@@ -82,11 +110,17 @@ function withheldOf(records: readonly AnyRecord[]): Snapshot['results']['withhel
 function published(bundle: Bundle): Bundle {
   const findings = bundle.records.finding ?? [];
   const hidden = new Set(findings.filter((f) => f.body.withheld).map((f) => f.id));
-  const photos = (bundle.records.photo ?? []).filter((p) => !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)));
+  const photos = (bundle.records.photo ?? []).filter(
+    (p) => !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)),
+  );
   const shas = new Set(photos.map((p) => p.body.sha256));
   return {
     ...bundle,
-    records: { ...bundle.records, ...(findings.length > 0 && { finding: findings.filter((f) => !hidden.has(f.id)) }), ...(bundle.records.photo && { photo: photos }) },
+    records: {
+      ...bundle.records,
+      ...(findings.length > 0 && { finding: findings.filter((f) => !hidden.has(f.id)) }),
+      ...(bundle.records.photo && { photo: photos }),
+    },
     photos: bundle.photos.filter((p) => shas.has(p.sha256)),
   };
 }
@@ -98,7 +132,9 @@ export type SnapshotRefusal = 'bad-records' | 'no-car' | 'no-plan';
  * Computes the report of an inspection: the published records with every result drawn from all of them. The grade
  * counts withheld findings, which are named by reason and number. Refuses an inspection without a car or a plan.
  */
-export function takeSnapshot(input: SnapshotInput): { ok: true; snapshot: Snapshot } | { ok: false; reason: SnapshotRefusal } {
+export function takeSnapshot(
+  input: SnapshotInput,
+): { ok: true; snapshot: Snapshot } | { ok: false; reason: SnapshotRefusal } {
   const read = readBundle(input.bundle);
   if (!read.ok) return { ok: false, reason: 'bad-records' };
   const car = recordsOf(read.records, 'car')[0]?.body;
@@ -125,7 +161,10 @@ export function takeSnapshot(input: SnapshotInput): { ok: true; snapshot: Snapsh
       presentsCleanFromM: grade.presents.metres,
       paint: {
         baselineUm: grade.paint.baselineUm,
-        zones: grade.paint.zones.map(({ lacks: _l, unreadable: _u, ...z }) => ({ ...z, state: z.state as Record<string, z.infer<typeof chancesSchema>> | null })),
+        zones: grade.paint.zones.map(({ lacks: _l, unreadable: _u, ...z }) => ({
+          ...z,
+          state: z.state as Record<string, z.infer<typeof chancesSchema>> | null,
+        })),
         contrasts: [...grade.paint.contrasts],
       },
       notSeen: notSeen(grade),

@@ -1,10 +1,25 @@
 import { sql } from 'drizzle-orm';
-import { bigserial, check, date, index, integer, jsonb, pgTable, primaryKey, text, timestamp, unique, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
+import {
+  bigserial,
+  check,
+  date,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
 import { RECORD_KINDS } from '@/core/records/kinds';
 import { user } from './auth';
 
 const instant = (name: string) => timestamp(name, { withTimezone: true });
-const oneOf = (column: string, values: readonly string[]) => sql.raw(`${column} in (${values.map((v) => `'${v}'`).join(', ')})`);
+const oneOf = (column: string, values: readonly string[]) =>
+  sql.raw(`${column} in (${values.map((v) => `'${v}'`).join(', ')})`);
 
 export const ROLES = ['inspector', 'manager', 'viewer'] as const;
 export type Role = (typeof ROLES)[number];
@@ -20,8 +35,12 @@ export const organisation = pgTable('organisation', {
 export const membership = pgTable(
   'membership',
   {
-    userId: text('user_id').notNull().references(() => user.id, { onDelete: 'cascade' }),
-    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
     role: text('role').$type<Role>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.userId, t.orgId] }), check('membership_role', oneOf('role', ROLES))],
@@ -30,7 +49,13 @@ export const membership = pgTable(
 /** An organisation's own tables of domain numbers, replacing the shipped ones by name. */
 export const orgTable = pgTable(
   'org_table',
-  { orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }), name: text('name').notNull(), value: jsonb('value').notNull() },
+  {
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    name: text('name').notNull(),
+    value: jsonb('value').notNull(),
+  },
   (t) => [primaryKey({ columns: [t.orgId, t.name] })],
 );
 
@@ -38,7 +63,9 @@ export const sale = pgTable(
   'sale',
   {
     id: uuid('id').primaryKey(),
-    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
     name: text('name').notNull(),
     place: text('place').notNull().default(''),
     currency: text('currency').notNull().default('VK'),
@@ -52,8 +79,12 @@ export const lot = pgTable(
   'lot',
   {
     id: uuid('id').primaryKey(),
-    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
-    saleId: uuid('sale_id').notNull().references(() => sale.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    saleId: uuid('sale_id')
+      .notNull()
+      .references(() => sale.id, { onDelete: 'cascade' }),
     number: integer('number').notNull(),
     title: text('title').notNull(),
     reportDueOn: date('report_due_on'),
@@ -69,8 +100,12 @@ export const inspection = pgTable(
   'inspection',
   {
     id: uuid('id').primaryKey(),
-    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
-    lotId: uuid('lot_id').notNull().references(() => lot.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    lotId: uuid('lot_id')
+      .notNull()
+      .references(() => lot.id, { onDelete: 'cascade' }),
     revision: integer('revision').notNull(),
     state: text('state').$type<InspectionState>().notNull().default('draft'),
     createdAt: instant('created_at').notNull().defaultNow(),
@@ -81,13 +116,19 @@ export const inspection = pgTable(
     summary: jsonb('summary'),
     summaryCount: integer('summary_count').notNull().default(-1),
   },
-  (t) => [unique('inspection_revision').on(t.lotId, t.revision), index('inspection_org').on(t.orgId), check('inspection_state', oneOf('state', INSPECTION_STATES))],
+  (t) => [
+    unique('inspection_revision').on(t.lotId, t.revision),
+    index('inspection_org').on(t.orgId),
+    check('inspection_state', oneOf('state', INSPECTION_STATES)),
+  ],
 );
 
 export const record = pgTable(
   'record',
   {
-    inspectionId: uuid('inspection_id').notNull().references(() => inspection.id, { onDelete: 'cascade' }),
+    inspectionId: uuid('inspection_id')
+      .notNull()
+      .references(() => inspection.id, { onDelete: 'cascade' }),
     id: uuid('id').notNull(),
     orgId: uuid('org_id').notNull(),
     kind: text('kind').notNull(),
@@ -107,7 +148,9 @@ export const changeLog = pgTable(
   'change_log',
   {
     seq: bigserial('seq', { mode: 'number' }).primaryKey(),
-    inspectionId: uuid('inspection_id').notNull().references(() => inspection.id),
+    inspectionId: uuid('inspection_id')
+      .notNull()
+      .references(() => inspection.id),
     orgId: uuid('org_id').notNull(),
     changeId: uuid('change_id').notNull(),
     contentHash: text('content_hash').notNull(),
@@ -122,13 +165,18 @@ export const changeLog = pgTable(
     previousHash: text('previous_hash').notNull(),
     hash: text('hash').notNull(),
   },
-  (t) => [unique('change_once').on(t.inspectionId, t.changeId), index('change_log_inspection').on(t.inspectionId, t.seq)],
+  (t) => [
+    unique('change_once').on(t.inspectionId, t.changeId),
+    index('change_log_inspection').on(t.inspectionId, t.seq),
+  ],
 );
 
 export const photoFile = pgTable(
   'photo_file',
   {
-    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
     sha256: text('sha256').notNull(),
     type: text('type').notNull(),
     bytes: integer('bytes').notNull(),
@@ -142,7 +190,9 @@ export const photoFile = pgTable(
 export const seal = pgTable(
   'seal',
   {
-    inspectionId: uuid('inspection_id').primaryKey().references(() => inspection.id),
+    inspectionId: uuid('inspection_id')
+      .primaryKey()
+      .references(() => inspection.id),
     orgId: uuid('org_id').notNull(),
     sealedAt: instant('sealed_at').notNull(),
     sealedBy: text('sealed_by').notNull(),
@@ -157,8 +207,12 @@ export const shareLink = pgTable(
   'share_link',
   {
     id: uuid('id').primaryKey(),
-    orgId: uuid('org_id').notNull().references(() => organisation.id, { onDelete: 'cascade' }),
-    lotId: uuid('lot_id').notNull().references(() => lot.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    lotId: uuid('lot_id')
+      .notNull()
+      .references(() => lot.id, { onDelete: 'cascade' }),
     /** SHA-256 of the link's token; the token itself is shown once and not kept. */
     tokenHash: text('token_hash').notNull().unique(),
     label: text('label').notNull().default(''),

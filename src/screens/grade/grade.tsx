@@ -2,21 +2,19 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { Mover } from '@/core/grade/grade';
+import { VIEWS, type View } from '@/core/body/zone';
 import type { Axis, Lens } from '@/core/grade/tables';
-import { flawById, severity } from '@/core/flaws/loss';
 import { recordsOf } from '@/core/records/reduce';
-import { type View, VIEWS } from '@/core/body/zone';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { coverageLooks, findingPins } from '@/ui/body-plan/zone-looks';
 import { IntervalBand } from '@/ui/charts/interval-band';
-import { PinHead } from '@/ui/glyphs';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { flawName } from '@/words/flaws';
-import { AXIS_WORDS, GATE_WORDS, LENS_WORDS } from '@/words/grade';
+import { AXIS_WORDS, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
 import { term, VIEW_WORDS } from '@/words/terms';
 import { zoneName } from '@/words/zones';
+import { Movers } from './movers';
 
 /** Nine axes as intervals, the whole under four lenses, what is unseen and what moves it. */
 export function Grade() {
@@ -40,8 +38,10 @@ export function Grade() {
   const bands = facts.tables.bands;
   const limits = bands.map((b) => b.from).filter((f) => f > 0);
   const { whole: cover, byView } = grade.coverage;
-  const figures = (g: { low: number | null; high: number | null }) => `${Math.round(g.low ?? 0)}–${Math.round(g.high ?? 100)}`;
-  const presents = grade.presents.finding ? recordsOf(state.records, 'finding').find((f) => f.id === grade.presents.finding) : undefined;
+  const figures = gradeFigures;
+  const presents = grade.presents.finding
+    ? recordsOf(state.records, 'finding').find((f) => f.id === grade.presents.finding)
+    : undefined;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
       <div className="mx-auto grid max-w-6xl items-start gap-5 p-4 lg:grid-cols-[1.15fr_1fr]">
@@ -50,19 +50,31 @@ export function Grade() {
             <div className="flex flex-wrap items-baseline justify-between gap-2">
               <h2 className="text-lg font-bold">As it stands, under four lenses</h2>
               <span className="text-sm">
-                <strong className="figure">{Math.round(cover.seen * 100)}</strong> % seen, {cover.blocked} places blocked
+                <strong className="figure">{Math.round(cover.seen * 100)}</strong> % seen, {cover.blocked} places
+                blocked
               </span>
             </div>
             <ul className="grid gap-2">
               {grade.whole.map((w) => (
                 <li key={w.lens}>
-                  <button type="button" aria-pressed={lens === w.lens} onClick={() => setLens(w.lens)} className="grid w-full grid-cols-[1fr_auto] items-center gap-x-3 rounded-cut border border-line px-3 py-2 text-left hover:border-ink aria-pressed:border-2 aria-pressed:border-thread sm:grid-cols-[150px_1fr_110px]">
+                  <button
+                    type="button"
+                    aria-pressed={lens === w.lens}
+                    onClick={() => setLens(w.lens)}
+                    className="grid w-full grid-cols-[1fr_auto] items-center gap-x-3 rounded-cut border border-line px-3 py-2 text-left hover:border-ink aria-pressed:border-2 aria-pressed:border-thread sm:grid-cols-[150px_1fr_110px]"
+                  >
                     <span>
                       <span className="block font-semibold first-letter:uppercase">{w.lens}</span>
                       <span className="block text-xs text-soft">{LENS_WORDS[w.lens]}</span>
                     </span>
                     <span className="order-last col-span-2 sm:order-none sm:col-span-1">
-                      <IntervalBand id={w.lens} grade={w.grade} limits={limits} label={`${w.lens}: ${figures(w.grade)} of 100`} capped={w.capped} />
+                      <IntervalBand
+                        id={w.lens}
+                        grade={w.grade}
+                        limits={limits}
+                        label={`${w.lens}: ${figures(w.grade)} of 100`}
+                        capped={w.capped}
+                      />
                     </span>
                     <span className="text-right">
                       <span className="figure block font-semibold">{figures(w.grade)}</span>
@@ -92,7 +104,9 @@ export function Grade() {
               </ul>
             )}
             <p className="text-sm">
-              <strong>For its years:</strong> better than about {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens} lens. The band holds the true grade 8 times in 10; it narrows only by looking.
+              <strong>For its years:</strong> better than about{' '}
+              {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens} lens.
+              The band holds the true grade 8 times in 10; it narrows only by looking.
             </p>
           </div>
           <div className="sheet grid gap-2 p-4">
@@ -115,11 +129,20 @@ export function Grade() {
                       {a.capped && <span className="ml-1 text-xs font-normal text-pin">capped</span>}
                     </th>
                     <td>
-                      <IntervalBand id={a.axis} grade={a.grade} limits={limits} label={`${AXIS_WORDS[a.axis as Axis]}: ${figures(a.grade)}`} height={16} capped={a.capped} />
+                      <IntervalBand
+                        id={a.axis}
+                        grade={a.grade}
+                        limits={limits}
+                        label={`${AXIS_WORDS[a.axis as Axis]}: ${figures(a.grade)}`}
+                        height={16}
+                        capped={a.capped}
+                      />
                     </td>
                     <td className="figure pl-2 text-right text-xs">{figures(a.grade)}</td>
                     <td className="pl-2 text-right text-xs">{Math.round(a.seen * 100)} %</td>
-                    <td className="hidden pl-2 text-right text-xs sm:table-cell">{a.seen === 0 ? '–' : `${Math.round(a.forItsYears)} %`}</td>
+                    <td className="hidden pl-2 text-right text-xs sm:table-cell">
+                      {a.seen === 0 ? '–' : `${Math.round(a.forItsYears)} %`}
+                    </td>
                   </tr>
                 ))}
               </tbody>
@@ -130,19 +153,38 @@ export function Grade() {
           <div className="sheet overflow-hidden">
             <div className="flex overflow-x-auto border-b border-line" role="tablist" aria-label="Views">
               {VIEWS.filter((v) => plan.lap[v].length > 0).map((v) => (
-                <button key={v} type="button" role="tab" aria-selected={v === view} onClick={() => setView(v)} className="min-h-11 flex-1 px-2 text-xs whitespace-nowrap hover:bg-wash aria-selected:bg-ink aria-selected:text-paper">
+                <button
+                  key={v}
+                  type="button"
+                  role="tab"
+                  aria-selected={v === view}
+                  onClick={() => setView(v)}
+                  className="min-h-11 flex-1 px-2 text-xs whitespace-nowrap hover:bg-wash aria-selected:bg-ink aria-selected:text-paper"
+                >
                   <span className="block font-semibold first-letter:uppercase">{term(VIEW_WORDS, v, words)}</span>
                   <span className="figure text-[10px]">{Math.round(byView[v].seen * 100)} %</span>
                 </button>
               ))}
             </div>
-            <PlanDrawing plan={plan} view={view} looks={looks} pins={pins} nameOf={(z) => zoneName(z, wording)} title="What was seen" className="h-64 w-full" />
-            <p className="border-t border-line px-4 py-2 text-xs text-soft">Dashed: not seen. Struck through: blocked. Pins fill with severity.</p>
+            <PlanDrawing
+              plan={plan}
+              view={view}
+              looks={looks}
+              pins={pins}
+              nameOf={(z) => zoneName(z, wording)}
+              title="What was seen"
+              className="h-64 w-full"
+            />
+            <p className="border-t border-line px-4 py-2 text-xs text-soft">
+              Dashed: not seen. Struck through: blocked. Pins fill with severity.
+            </p>
           </div>
           <div className="sheet grid gap-1 p-4">
             <h2 className="text-lg font-bold">Presents clean from</h2>
             <p>
-              <span className="figure text-2xl font-semibold">{grade.presents.finding ? `${grade.presents.metres} m` : '–'}</span>{' '}
+              <span className="figure text-2xl font-semibold">
+                {grade.presents.finding ? `${grade.presents.metres} m` : '–'}
+              </span>{' '}
               {presents ? (
                 <span>
                   set by: {flawName(presents.body.flaw, words)}, {zoneName(presents.body.zone, wording)}
@@ -158,33 +200,4 @@ export function Grade() {
       </div>
     </main>
   );
-
-  function Movers({ title, movers }: { title: string; movers: readonly Mover[] }) {
-    const findings = new Map(recordsOf(state.records, 'finding').map((f) => [f.id, f.body]));
-    const top = movers[0]?.points ?? 1;
-    if (movers.length === 0) return null;
-    return (
-      <div className="sheet grid gap-2 p-4">
-        <h2 className="text-lg font-bold">{title}</h2>
-        <ol className="grid gap-1">
-          {movers.slice(0, 6).map((m) => {
-            const f = m.finding ? findings.get(m.finding) : undefined;
-            return (
-              <li key={`${m.zone}${m.finding}`} className="grid grid-cols-[22px_1fr_70px_44px] items-center gap-2 text-sm">
-                {f ? <PinHead family={flawById(f.flaw).family} severity={severity(f)} /> : <span className="inline-block size-4 border-[1.5px] border-dashed border-ink/60" />}
-                <span className="truncate">
-                  {f && `${flawName(f.flaw, words)}, `}
-                  {f ? zoneName(m.zone, wording).toLowerCase() : zoneName(m.zone, wording)}
-                </span>
-                <span className="h-1.5 bg-ink/10">
-                  <span className="block h-full bg-ink" style={{ width: `${(100 * m.points) / top}%` }} />
-                </span>
-                <span className="figure text-right text-xs">{m.points.toFixed(1)}</span>
-              </li>
-            );
-          })}
-        </ol>
-      </div>
-    );
-  }
 }

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
-import { STYLES } from '@/core/body/styles';
 import { planOf } from '@/core/body/plan';
+import { STYLES } from '@/core/body/styles';
 import { carSchema, LEAVE } from '@/core/records/kinds/car';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
@@ -65,9 +65,15 @@ export function CarForm() {
   });
   const submit = handleSubmit((given) => {
     const { odometer, odometerUnit, year, ...rest } = given;
-    const body = { ...rest, year: year.trim() === '' ? null : Number(year), odometer: odometer.trim() === '' ? null : { value: Number(odometer.replaceAll(/[\s,.]/g, '')), unit: odometerUnit } };
+    const body = {
+      ...rest,
+      year: year.trim() === '' ? null : Number(year),
+      odometer:
+        odometer.trim() === '' ? null : { value: Number(odometer.replaceAll(/[\s,.]/g, '')), unit: odometerUnit },
+    };
     const checked = carSchema.safeParse(body);
-    if (!checked.success) return setProblem(`${checked.error.issues[0]!.path.join(' ')}: ${checked.error.issues[0]!.message}`);
+    if (!checked.success)
+      return setProblem(`${checked.error.issues[0]!.path.join(' ')}: ${checked.error.issues[0]!.message}`);
     const result = store.put([{ kind: 'car', body, id: record?.id ?? facts.lot.id }]);
     setProblem(result.ok ? '' : result.message);
     if (result.ok) {
@@ -92,10 +98,15 @@ export function CarForm() {
           </Field>
         </div>
         <fieldset className="grid gap-1.5">
-          <legend className="mb-1 text-sm font-semibold">Body style: gives the plan {formState.errors.style && <span className="text-pin">Choose one</span>}</legend>
+          <legend className="mb-1 text-sm font-semibold">
+            Body style: gives the plan {formState.errors.style && <span className="text-pin">Choose one</span>}
+          </legend>
           <div className="grid grid-cols-1 gap-2 sm:grid-cols-3">
             {STYLES.map((s) => (
-              <label key={s.slug} className="grid gap-1 rounded-cut border border-ink/30 p-2 text-center text-sm has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread">
+              <label
+                key={s.slug}
+                className="grid gap-1 rounded-cut border border-ink/30 p-2 text-center text-sm has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
+              >
                 <input type="radio" className="sr-only" value={s.slug} {...register('style', { required: true })} />
                 <StylePicture slug={s.slug} />
                 {term(STYLE_WORDS, s.slug, words)}
@@ -134,7 +145,11 @@ export function CarForm() {
           <Field label="Odometer shows">
             <span className="flex">
               <input className="field figure rounded-r-none" inputMode="numeric" {...register('odometer')} />
-              <select className="field w-auto rounded-l-none border-l-0 font-normal" aria-label="Odometer unit" {...register('odometerUnit')}>
+              <select
+                className="field w-auto rounded-l-none border-l-0 font-normal"
+                aria-label="Odometer unit"
+                {...register('odometerUnit')}
+              >
                 <option value="mi">mi</option>
                 <option value="km">km</option>
               </select>
@@ -155,12 +170,24 @@ export function CarForm() {
         <fieldset className="grid gap-2">
           <legend className="mb-1 text-sm font-semibold">Owner’s leave</legend>
           {LEAVES.map(([key, label]) => (
-            <div key={key} className="flex flex-wrap items-center justify-between gap-2 border-b border-line pb-2 last:border-0">
+            <div
+              key={key}
+              className="flex flex-wrap items-center justify-between gap-2 border-b border-line pb-2 last:border-0"
+            >
               <span>{label}</span>
               <span className="flex gap-1">
                 {LEAVE.map((l) => (
-                  <label key={l} className="grid min-h-11 min-w-14 place-items-center rounded-cut border border-ink/30 px-3 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-thread">
-                    <input type="radio" className="sr-only" value={l} aria-label={`${label}: ${l.replace('-', ' ')}`} {...register(`leave.${key}`)} />
+                  <label
+                    key={l}
+                    className="grid min-h-11 min-w-14 place-items-center rounded-cut border border-ink/30 px-3 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-thread"
+                  >
+                    <input
+                      type="radio"
+                      className="sr-only"
+                      value={l}
+                      aria-label={`${label}: ${l.replace('-', ' ')}`}
+                      {...register(`leave.${key}`)}
+                    />
                     {l.replace('-', ' ')}
                   </label>
                 ))}
@@ -168,7 +195,12 @@ export function CarForm() {
             </div>
           ))}
         </fieldset>
-        {plan && watch('style') !== car?.style && record && <p className="text-sm">Changing the style keeps every entry; those at places the new plan does not have are listed in the report’s checks.</p>}
+        {plan && watch('style') !== car?.style && record && (
+          <p className="text-sm">
+            Changing the style keeps every entry; those at places the new plan does not have are listed in the report’s
+            checks.
+          </p>
+        )}
         <FormProblem message={problem} />
         {mayEdit && (
           <button type="submit" className="btn btn-main">

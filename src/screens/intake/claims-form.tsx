@@ -23,7 +23,9 @@ export function ClaimsForm() {
   const { words } = usePreferences().preferences;
   const claims = recordsOf(state.records, 'claim');
   const [problem, setProblem] = useState('');
-  const { register, handleSubmit, reset } = useForm<Given>({ defaultValues: { kind: 'original-paint', text: '', source: '' } });
+  const { register, handleSubmit, reset } = useForm<Given>({
+    defaultValues: { kind: 'original-paint', text: '', source: '' },
+  });
   const submit = handleSubmit((given) => {
     const result = store.put([{ kind: 'claim', body: { ...given, saidAt: new Date().toISOString() } }]);
     setProblem(result.ok ? '' : 'A claim has its words and who says so.');
@@ -32,7 +34,9 @@ export function ClaimsForm() {
   return (
     <section className="sheet grid gap-3 p-4">
       <h2 className="text-lg font-bold">Claims</h2>
-      {claims.length === 0 && <p className="text-sm">What the seller says goes here in his words. It is never repeated as a fact.</p>}
+      {claims.length === 0 && (
+        <p className="text-sm">What the seller says goes here in his words. It is never repeated as a fact.</p>
+      )}
       <ul className="divide-y divide-line">
         {claims.map(({ id, body }) => (
           <li key={id} className="flex items-start gap-3 py-2 text-sm">
@@ -44,7 +48,12 @@ export function ClaimsForm() {
             </span>
             <EvidenceStamp evidence="told" />
             {mayEdit && (
-              <button type="button" className="-mt-2 grid size-11 place-items-center" aria-label="Take claim out" onClick={() => store.remove(id)}>
+              <button
+                type="button"
+                className="-mt-2 grid size-11 place-items-center"
+                aria-label="Take claim out"
+                onClick={() => store.remove(id)}
+              >
                 <Trash2 size={16} aria-hidden="true" />
               </button>
             )}

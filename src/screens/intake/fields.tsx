@@ -1,7 +1,17 @@
 import type { ReactNode } from 'react';
 
 /** A labelled control; what is wrong with it stands below. */
-export function Field({ label, error, children, className = '' }: { label: string; error?: string | undefined; children: ReactNode; className?: string }) {
+export function Field({
+  label,
+  error,
+  children,
+  className = '',
+}: {
+  label: string;
+  error?: string | undefined;
+  children: ReactNode;
+  className?: string;
+}) {
   return (
     // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child
     <label className={`grid content-start gap-1 text-sm font-semibold ${className}`}>

@@ -39,20 +39,45 @@ export function VisitsForm() {
   return (
     <section className="sheet grid gap-3 p-4">
       <h2 className="text-lg font-bold">Visits</h2>
-      {visits.length === 0 && <p className="text-sm">State the light, the weather and the gauge before the first reading: the report says under what conditions the car was seen.</p>}
+      {visits.length === 0 && (
+        <p className="text-sm">
+          State the light, the weather and the gauge before the first reading: the report says under what conditions the
+          car was seen.
+        </p>
+      )}
       <ul className="grid gap-2">
         {visits.map(({ id, body: v }, i) => (
           <li key={id}>
-            <button type="button" disabled={!mayEdit} onClick={() => setOpen(visits[i]!)} className="w-full rounded-cut border border-line p-3 text-left text-sm enabled:hover:bg-wash">
+            <button
+              type="button"
+              disabled={!mayEdit}
+              onClick={() => setOpen(visits[i]!)}
+              className="w-full rounded-cut border border-line p-3 text-left text-sm enabled:hover:bg-wash"
+            >
               <span className="block font-semibold">
                 {dayText(v.startedAt)}, {v.inspector || 'inspector not named'}
                 {v.hours ? `, ${v.hours} h` : ''}
               </span>
               <span className="block text-soft">
-                {[v.place, LIGHT_WORDS[v.light], SURFACE_WORDS[v.surface], v.clean ? 'clean' : 'not clean', v.temperatureC === null ? 'temperature not stated' : `${v.temperatureC} °C`, LIFT_WORDS[v.lift]].filter(Boolean).join(' · ')}
+                {[
+                  v.place,
+                  LIGHT_WORDS[v.light],
+                  SURFACE_WORDS[v.surface],
+                  v.clean ? 'clean' : 'not clean',
+                  v.temperatureC === null ? 'temperature not stated' : `${v.temperatureC} °C`,
+                  LIFT_WORDS[v.lift],
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
               </span>
-              <span className="block text-soft">{v.gauge ? `${v.gauge.name}, ceiling ${v.gauge.ceilingUm} µm, ${v.gauge.checks.length > 0 ? `checked ${v.gauge.checks.map((c) => `at the ${c.when}: foil ${c.foilUm} shows ${c.foilReadUm} µm`).join('; ')}` : 'not checked'}` : 'no gauge'}</span>
-              {v.temperatureC !== null && v.temperatureC < 5 && v.gauge && <span className="block font-semibold text-pin">Below 5 °C many gauges misread or stop.</span>}
+              <span className="block text-soft">
+                {v.gauge
+                  ? `${v.gauge.name}, ceiling ${v.gauge.ceilingUm} µm, ${v.gauge.checks.length > 0 ? `checked ${v.gauge.checks.map((c) => `at the ${c.when}: foil ${c.foilUm} shows ${c.foilReadUm} µm`).join('; ')}` : 'not checked'}`
+                  : 'no gauge'}
+              </span>
+              {v.temperatureC !== null && v.temperatureC < 5 && v.gauge && (
+                <span className="block font-semibold text-pin">Below 5 °C many gauges misread or stop.</span>
+              )}
             </button>
           </li>
         ))}
@@ -97,8 +122,12 @@ function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; o
   const submit = handleSubmit((g) => {
     const foilUm = figure(g.foilUm);
     const checks = [
-      ...(foilUm !== null && figure(g.foilReadUm) !== null ? [{ when: 'start', zeroUm: figure(g.zeroUm) ?? 0, foilUm, foilReadUm: figure(g.foilReadUm) }] : []),
-      ...(foilUm !== null && figure(g.endFoilReadUm) !== null ? [{ when: 'end', zeroUm: figure(g.endZeroUm) ?? 0, foilUm, foilReadUm: figure(g.endFoilReadUm) }] : []),
+      ...(foilUm !== null && figure(g.foilReadUm) !== null
+        ? [{ when: 'start', zeroUm: figure(g.zeroUm) ?? 0, foilUm, foilReadUm: figure(g.foilReadUm) }]
+        : []),
+      ...(foilUm !== null && figure(g.endFoilReadUm) !== null
+        ? [{ when: 'end', zeroUm: figure(g.endZeroUm) ?? 0, foilUm, foilReadUm: figure(g.endFoilReadUm) }]
+        : []),
     ];
     const body = {
       startedAt: v?.startedAt ?? new Date().toISOString(),
@@ -110,7 +139,9 @@ function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; o
       clean: g.clean,
       temperatureC: figure(g.temperatureC),
       hours: figure(g.hours),
-      gauge: g.gaugeName.trim() ? { name: g.gaugeName, kind: g.gaugeKind, ceilingUm: figure(g.ceilingUm) ?? 0, checks } : null,
+      gauge: g.gaugeName.trim()
+        ? { name: g.gaugeName, kind: g.gaugeKind, ceilingUm: figure(g.ceilingUm) ?? 0, checks }
+        : null,
       note: g.note,
     };
     const result = store.put([{ kind: 'visit', body, ...(visit && { id: visit.id }) }]);

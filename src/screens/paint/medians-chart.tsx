@@ -14,9 +14,20 @@ import { zoneName } from '@/words/zones';
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip);
 
 /** Every measured panel's median as an interval, thinnest first; over the ceiling the bar runs to the edge. */
-export function MediansChart({ zones, unit, wording, onPick }: { zones: readonly ZonePaint[]; unit: ThicknessUnit; wording: Wording; onPick: (zone: string) => void }) {
+export function MediansChart({
+  zones,
+  unit,
+  wording,
+  onPick,
+}: {
+  zones: readonly ZonePaint[];
+  unit: ThicknessUnit;
+  wording: Wording;
+  onPick: (zone: string) => void;
+}) {
   const { theme } = usePreferences().preferences;
   const [ink, setInk] = useState('#223');
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the colour is read again when the theme changes
   useEffect(() => {
     setInk(getComputedStyle(document.body).color);
   }, [theme]);
@@ -32,7 +43,13 @@ export function MediansChart({ zones, unit, wording, onPick }: { zones: readonly
           labels: names,
           datasets: [
             {
-              data: rows.map((z) => [fromUm(z.medianUm.low ?? 0, unit), fromUm(z.medianUm.value === null ? top : (z.medianUm.high ?? 0), unit)] as [number, number]),
+              data: rows.map(
+                (z) =>
+                  [
+                    fromUm(z.medianUm.low ?? 0, unit),
+                    fromUm(z.medianUm.value === null ? top : (z.medianUm.high ?? 0), unit),
+                  ] as [number, number],
+              ),
               backgroundColor: rows.map((z) => rampColour(z.medianUm.value ?? 500).fill),
               borderColor: ink,
               borderWidth: 1,
@@ -50,10 +67,22 @@ export function MediansChart({ zones, unit, wording, onPick }: { zones: readonly
             const row = hit[0] ? rows[hit[0].index] : undefined;
             if (row) onPick(row.zone);
           },
-          plugins: { legend: { display: false }, tooltip: { callbacks: { label: (c) => `${medianLabel(rows[c.dataIndex]!, unit)} ${thicknessSign(unit)}` } } },
+          plugins: {
+            legend: { display: false },
+            tooltip: { callbacks: { label: (c) => `${medianLabel(rows[c.dataIndex]!, unit)} ${thicknessSign(unit)}` } },
+          },
           scales: {
-            x: { min: 0, max: fromUm(top, unit), title: { display: true, text: thicknessSign(unit), color: ink }, ticks: { color: ink, font: { family: 'Martian Mono Variable', size: 10 } }, grid: { color: 'rgba(128,128,128,0.18)' } },
-            y: { ticks: { color: ink, autoSkip: false, font: { family: 'Instrument Sans Variable', size: 12 } }, grid: { display: false } },
+            x: {
+              min: 0,
+              max: fromUm(top, unit),
+              title: { display: true, text: thicknessSign(unit), color: ink },
+              ticks: { color: ink, font: { family: 'Martian Mono Variable', size: 10 } },
+              grid: { color: 'rgba(128,128,128,0.18)' },
+            },
+            y: {
+              ticks: { color: ink, autoSkip: false, font: { family: 'Instrument Sans Variable', size: 12 } },
+              grid: { display: false },
+            },
           },
         }}
       />

@@ -32,7 +32,8 @@ export function PublicReport({ snapshot, base, seal, revisions, wording, unit }:
         <section className="mx-auto grid max-w-4xl gap-3 px-4 pb-12" aria-label="Seal">
           <h2 className="text-xl font-bold">Seal</h2>
           <p>
-            Sealed {dayText(snapshot.sealedAt)} by {snapshot.sealedBy}. Nothing in this report can change without its hash changing too.
+            Sealed {dayText(snapshot.sealedAt)} by {snapshot.sealedBy}. Nothing in this report can change without its
+            hash changing too.
           </p>
           <dl className="grid gap-1 text-sm">
             <dt className="font-semibold">SHA-256</dt>

@@ -2,7 +2,11 @@
 
 import { useState } from 'react';
 
-type Standing = { kind: 'idle' } | { kind: 'busy' } | { kind: 'good'; sha256: string } | { kind: 'bad'; message: string };
+type Standing =
+  | { kind: 'idle' }
+  | { kind: 'busy' }
+  | { kind: 'good'; sha256: string }
+  | { kind: 'bad'; message: string };
 
 const SAYS: Readonly<Record<string, string>> = {
   'hash-differs': 'The hash does not fit: this report was changed after it was sealed.',
@@ -20,7 +24,8 @@ export function VerifyPanel({ address, shown }: { address: string; shown: string
       const [{ verifyReport }, response] = await Promise.all([import('@/core/report/seal'), fetch(address)]);
       const verdict = await verifyReport(await response.json());
       if (!verdict.ok) setStanding({ kind: 'bad', message: SAYS[verdict.reason] ?? verdict.reason });
-      else if (verdict.sha256 !== shown) setStanding({ kind: 'bad', message: 'The file is whole, but it is not the one this page shows.' });
+      else if (verdict.sha256 !== shown)
+        setStanding({ kind: 'bad', message: 'The file is whole, but it is not the one this page shows.' });
       else setStanding({ kind: 'good', sha256: verdict.sha256 });
     } catch {
       setStanding({ kind: 'bad', message: 'The report file could not be loaded. Try again.' });
@@ -39,7 +44,8 @@ export function VerifyPanel({ address, shown }: { address: string; shown: string
       <p role="status" className="text-sm">
         {standing.kind === 'good' && (
           <>
-            <strong>Unchanged.</strong> Hash and signature were computed here and fit: <span className="figure text-xs break-all">{standing.sha256}</span>
+            <strong>Unchanged.</strong> Hash and signature were computed here and fit:{' '}
+            <span className="figure text-xs break-all">{standing.sha256}</span>
           </>
         )}
         {standing.kind === 'bad' && <strong className="text-pin">{standing.message}</strong>}

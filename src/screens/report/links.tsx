@@ -23,13 +23,27 @@ interface Given {
 const DAY_MS = 86_400_000;
 
 /** Links by which bidders read the sealed report without signing in. */
-export function Links({ lotId, links, mayManage, sealed }: { lotId: string; links: readonly ShareLink[]; mayManage: boolean; sealed: boolean }) {
+export function Links({
+  lotId,
+  links,
+  mayManage,
+  sealed,
+}: {
+  lotId: string;
+  links: readonly ShareLink[];
+  mayManage: boolean;
+  sealed: boolean;
+}) {
   const router = useRouter();
   const [fresh, setFresh] = useState('');
   const { register, handleSubmit, formState } = useForm<Given>({ defaultValues: { label: '', days: '30' } });
   const create = handleSubmit(async ({ label, days }) => {
     const expiresAt = days === '' ? null : new Date(Date.now() + Number(days) * DAY_MS).toISOString();
-    const response = await fetch(`/api/v1/lots/${lotId}/links`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ label, expiresAt }) }).catch(() => null);
+    const response = await fetch(`/api/v1/lots/${lotId}/links`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ label, expiresAt }),
+    }).catch(() => null);
     const answer = await response?.json().catch(() => null);
     if (!response?.ok) {
       toast(answer?.message ?? 'The server does not answer. No link was made.');
@@ -40,7 +54,11 @@ export function Links({ lotId, links, mayManage, sealed }: { lotId: string; link
   });
   const withdraw = async (id: string) => {
     const response = await fetch(`/api/v1/links/${id}`, { method: 'DELETE' }).catch(() => null);
-    toast(response?.ok ? 'The link is withdrawn; it opens nothing any more.' : 'The link could not be withdrawn. Try again.');
+    toast(
+      response?.ok
+        ? 'The link is withdrawn; it opens nothing any more.'
+        : 'The link could not be withdrawn. Try again.',
+    );
     router.refresh();
   };
   return (
@@ -53,7 +71,11 @@ export function Links({ lotId, links, mayManage, sealed }: { lotId: string; link
           <a className="figure text-xs break-all underline" href={fresh} data-testid="fresh-link">
             {fresh}
           </a>
-          <button type="button" className="btn btn-small" onClick={() => navigator.clipboard?.writeText(fresh).then(() => toast('Copied.'))}>
+          <button
+            type="button"
+            className="btn btn-small"
+            onClick={() => navigator.clipboard?.writeText(fresh).then(() => toast('Copied.'))}
+          >
             <Copy size={14} aria-hidden="true" /> Copy link
           </button>
         </div>
@@ -77,7 +99,11 @@ export function Links({ lotId, links, mayManage, sealed }: { lotId: string; link
             <span>
               {l.label || 'unnamed'}
               <span className="block text-xs text-soft">
-                {l.standing === 'open' ? (l.expiresAt ? `open until ${dayText(l.expiresAt)}` : 'open, no expiry') : l.standing}
+                {l.standing === 'open'
+                  ? l.expiresAt
+                    ? `open until ${dayText(l.expiresAt)}`
+                    : 'open, no expiry'
+                  : l.standing}
               </span>
             </span>
             {mayManage && l.standing === 'open' && (

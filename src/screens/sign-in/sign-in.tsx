@@ -23,22 +23,40 @@ export function SignIn() {
   const submit = handleSubmit(async (given) => {
     setProblem('');
     try {
-      const response = await fetch('/api/auth/sign-in/email', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(given) });
+      const response = await fetch('/api/auth/sign-in/email', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(given),
+      });
       if (response.ok) {
         router.replace('/yard');
         router.refresh();
         return;
       }
       const answer = await response.json().catch(() => ({}));
-      setProblem(response.status === 429 ? answer.message : 'This email and password do not belong together. Check both and try again.');
+      setProblem(
+        response.status === 429
+          ? answer.message
+          : 'This email and password do not belong together. Check both and try again.',
+      );
     } catch {
       setProblem('The server does not answer. Check the network, then try again.');
     }
   });
   return (
     <main className="grid min-h-full lg:grid-cols-[1fr_440px]">
-      <div className="hidden items-center justify-center overflow-hidden border-r border-line p-10 lg:flex" aria-hidden="true">
-        <PlanDrawing plan={DECORATION} view="outside" looks={BARE} nameOf={() => ''} title="" className="max-h-[80vh] w-full opacity-80" />
+      <div
+        className="hidden items-center justify-center overflow-hidden border-r border-line p-10 lg:flex"
+        aria-hidden="true"
+      >
+        <PlanDrawing
+          plan={DECORATION}
+          view="outside"
+          looks={BARE}
+          nameOf={() => ''}
+          title=""
+          className="max-h-[80vh] w-full opacity-80"
+        />
       </div>
       <div className="grid content-center gap-8 bg-card p-6 sm:p-12">
         <div className="flex items-center gap-3">
@@ -49,13 +67,31 @@ export function SignIn() {
           <h1 className="text-2xl font-bold">Sign in</h1>
           <label className="grid gap-1 font-semibold">
             Email
-            <input className="field font-normal" type="email" autoComplete="username" required aria-invalid={!!formState.errors.email} {...register('email', { required: 'Give your email address.' })} />
-            {formState.errors.email && <span className="text-sm font-normal text-pin">{formState.errors.email.message}</span>}
+            <input
+              className="field font-normal"
+              type="email"
+              autoComplete="username"
+              required
+              aria-invalid={!!formState.errors.email}
+              {...register('email', { required: 'Give your email address.' })}
+            />
+            {formState.errors.email && (
+              <span className="text-sm font-normal text-pin">{formState.errors.email.message}</span>
+            )}
           </label>
           <label className="grid gap-1 font-semibold">
             Password
-            <input className="field font-normal" type="password" autoComplete="current-password" required aria-invalid={!!formState.errors.password} {...register('password', { required: 'Give your password.' })} />
-            {formState.errors.password && <span className="text-sm font-normal text-pin">{formState.errors.password.message}</span>}
+            <input
+              className="field font-normal"
+              type="password"
+              autoComplete="current-password"
+              required
+              aria-invalid={!!formState.errors.password}
+              {...register('password', { required: 'Give your password.' })}
+            />
+            {formState.errors.password && (
+              <span className="text-sm font-normal text-pin">{formState.errors.password.message}</span>
+            )}
           </label>
           {problem && (
             <p role="alert" className="border-l-4 border-pin bg-wash px-3 py-2">

@@ -19,7 +19,12 @@ export function chipsOf(items: readonly EntryItem[], wording: Wording, unit: Thi
       zone = item.zone;
       chips.push({ text: zoneName(zone, wording), tone: 'plain' });
     }
-    chips.push(...own(item, wording, unit).map((text) => ({ text, tone: 'askUnit' in item && item.askUnit ? ('ask' as const) : ('plain' as const) })));
+    chips.push(
+      ...own(item, wording, unit).map((text) => ({
+        text,
+        tone: 'askUnit' in item && item.askUnit ? ('ask' as const) : ('plain' as const),
+      })),
+    );
   }
   if (items.length > 24) chips.push({ text: `and ${items.length - 24} more`, tone: 'plain' });
   return chips;
@@ -29,11 +34,19 @@ function own(item: EntryItem, wording: Wording, unit: ThicknessUnit): string[] {
   switch (item.kind) {
     case 'reading':
     case 'replace-last': {
-      const shown = item.state === 'over' ? `over ${thicknessText(item.thicknessUm ?? 0, unit)}` : item.state === 'none' ? 'no reading' : thicknessText(item.thicknessUm ?? 0, item.typed.unit);
+      const shown =
+        item.state === 'over'
+          ? `over ${thicknessText(item.thicknessUm ?? 0, unit)}`
+          : item.state === 'none'
+            ? 'no reading'
+            : thicknessText(item.thicknessUm ?? 0, item.typed.unit);
       return [item.kind === 'replace-last' ? `replaces the last: ${shown}` : shown];
     }
     case 'look':
-      return [item.outcome === 'clean' ? 'seen and clean' : `blocked: ${item.why ? BLOCKED_WORDS[item.why] : ''}`, item.aspects.map((a) => term(ASPECT_WORDS, a, wording.words)).join(', ')];
+      return [
+        item.outcome === 'clean' ? 'seen and clean' : `blocked: ${item.why ? BLOCKED_WORDS[item.why] : ''}`,
+        item.aspects.map((a) => term(ASPECT_WORDS, a, wording.words)).join(', '),
+      ];
     case 'finding':
       return [
         `${item.count > 1 ? `${item.count} × ` : ''}${flawName(item.flaw, wording.words)}`,

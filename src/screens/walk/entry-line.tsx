@@ -3,17 +3,31 @@
 import { CornerDownLeft } from 'lucide-react';
 import { type RefObject, useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { parseEntry } from '@/core/entry/parse';
 import { PART_PHRASES } from '@/core/entry/lexicon';
-import { FLAW_WORDS } from '@/words/flaws';
-import { entryProblemText } from '@/words/problems';
+import { parseEntry } from '@/core/entry/parse';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import { FLAW_WORDS } from '@/words/flaws';
+import { entryProblemText } from '@/words/problems';
 import { chipsOf } from './entry-chips';
 import { entriesOf } from './take-entry';
 import type { Walking } from './walking';
 
-const COMPLETIONS = [...new Set([...Object.values(PART_PHRASES).flat(), ...Object.values(FLAW_WORDS).flatMap((f) => f.say ?? []), 'blocked', 'seen and clean', 'over', 'again', 'undo', 'left', 'right'])].filter((w) => w.length > 3).sort((a, b) => a.length - b.length || (a < b ? -1 : 1));
+const COMPLETIONS = [
+  ...new Set([
+    ...Object.values(PART_PHRASES).flat(),
+    ...Object.values(FLAW_WORDS).flatMap((f) => f.say ?? []),
+    'blocked',
+    'seen and clean',
+    'over',
+    'again',
+    'undo',
+    'left',
+    'right',
+  ]),
+]
+  .filter((w) => w.length > 3)
+  .sort((a, b) => a.length - b.length || (a < b ? -1 : 1));
 
 /** The word that Tab would complete the line's last word to, or null. */
 export function completion(text: string): string | null {
@@ -29,7 +43,17 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
   const wording = useWording(car?.steering);
   const [text, setText] = useState('');
   const context = useMemo(
-    () => (plan ? { plan, zone: walking.zone, unit: preferences.unit, ceilingUm: walking.ceilingUm, steering: wording.steering, kerb: preferences.kerb } : null),
+    () =>
+      plan
+        ? {
+            plan,
+            zone: walking.zone,
+            unit: preferences.unit,
+            ceilingUm: walking.ceilingUm,
+            steering: wording.steering,
+            kerb: preferences.kerb,
+          }
+        : null,
     [plan, walking.zone, walking.ceilingUm, preferences.unit, preferences.kerb, wording.steering],
   );
   const entry = useMemo(() => (context && text.trim() ? parseEntry(text, context) : null), [text, context]);
@@ -40,7 +64,14 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
     if (entry.items.some((i) => i.kind === 'undo')) {
       if (!store.undo()) toast('Nothing of this page is left to take back.');
     } else {
-      const result = store.put(entriesOf(entry.items, state.records, { at: new Date().toISOString(), place: walking.place, visit: walking.visit, ...(asked && { asked }) }));
+      const result = store.put(
+        entriesOf(entry.items, state.records, {
+          at: new Date().toISOString(),
+          place: walking.place,
+          visit: walking.visit,
+          ...(asked && { asked }),
+        }),
+      );
       if (!result.ok) {
         toast(result.message);
         return;
@@ -62,7 +93,10 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
     >
       <div aria-live="polite" className={`flex flex-wrap items-center gap-1.5 ${entry ? '' : 'hidden'}`}>
         {chips.map((c, i) => (
-          <span key={i} className={`rounded-cut border px-2 py-0.5 text-sm ${c.tone === 'ask' ? 'border-2 border-pin' : 'border-thread bg-thread/10'}`}>
+          <span
+            key={i}
+            className={`rounded-cut border px-2 py-0.5 text-sm ${c.tone === 'ask' ? 'border-2 border-pin' : 'border-thread bg-thread/10'}`}
+          >
             {c.text}
           </span>
         ))}
@@ -103,14 +137,18 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
             onKeyDown={(e) => {
               if (e.key === 'Tab' && hint && !e.shiftKey) {
                 e.preventDefault();
-                setText(text.replace(/[a-z’']+$/i, hint) + ' ');
+                setText(`${text.replace(/[a-z’']+$/i, hint)} `);
               }
               if (e.key === 'Escape') e.currentTarget.blur();
             }}
           />
           {hint && text && <span className="hidden text-xs text-soft sm:block">Tab: {hint}</span>}
         </label>
-        <button type="submit" className="btn btn-main" disabled={!entry || entry.items.length === 0 || entry.problems.length > 0 || asks}>
+        <button
+          type="submit"
+          className="btn btn-main"
+          disabled={!entry || entry.items.length === 0 || entry.problems.length > 0 || asks}
+        >
           Take <CornerDownLeft size={16} aria-hidden="true" />
         </button>
       </div>

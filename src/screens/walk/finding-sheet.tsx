@@ -2,11 +2,11 @@
 
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
+import type { Zone } from '@/core/body/zone';
 import { FLAWS } from '@/core/flaws/catalogue';
 import { FAMILIES } from '@/core/flaws/flaw';
-import type { Zone } from '@/core/body/zone';
-import { EVIDENCE, type Evidence } from '@/core/records/kinds/common';
 import type { StoredRecord } from '@/core/records/kinds';
+import { EVIDENCE, type Evidence } from '@/core/records/kinds/common';
 import { PinHead } from '@/ui/glyphs';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -30,7 +30,17 @@ interface Given {
 const numberOrNull = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
 
 /** Enters or corrects a finding with buttons and fields, for who does not type it in the entry line. */
-export function FindingSheet({ zone, finding, place, onClose }: { zone: Zone; finding: StoredRecord<'finding'> | null; place: { uMm: number; vMm: number } | null; onClose: () => void }) {
+export function FindingSheet({
+  zone,
+  finding,
+  place,
+  onClose,
+}: {
+  zone: Zone;
+  finding: StoredRecord<'finding'> | null;
+  place: { uMm: number; vMm: number } | null;
+  onClose: () => void;
+}) {
   const { store, car } = useInspection();
   const { words } = usePreferences().preferences;
   const wording = useWording(car?.steering);
@@ -39,7 +49,17 @@ export function FindingSheet({ zone, finding, place, onClose }: { zone: Zone; fi
   const [problem, setProblem] = useState('');
   const b = finding?.body;
   const { register, handleSubmit } = useForm<Given>({
-    defaultValues: { count: b?.count ?? 1, sizeMm: b?.sizeMm?.toString() ?? '', share: b?.share ? String(b.share * 100) : '', where: b?.where ?? '', visibleFromM: b?.visibleFromM?.toString() ?? '', evidence: b?.evidence ?? 'seen', touchedIn: b?.touchedIn ?? false, note: b?.note ?? '', withheld: b?.withheld ?? '' },
+    defaultValues: {
+      count: b?.count ?? 1,
+      sizeMm: b?.sizeMm?.toString() ?? '',
+      share: b?.share ? String(b.share * 100) : '',
+      where: b?.where ?? '',
+      visibleFromM: b?.visibleFromM?.toString() ?? '',
+      evidence: b?.evidence ?? 'seen',
+      touchedIn: b?.touchedIn ?? false,
+      note: b?.note ?? '',
+      withheld: b?.withheld ?? '',
+    },
   });
   const offered = useMemo(() => {
     const fits = FLAWS.filter((f) => f.aspects.some((a) => zone.aspects.includes(a)));
@@ -49,7 +69,22 @@ export function FindingSheet({ zone, finding, place, onClose }: { zone: Zone; fi
   const submit = handleSubmit((given) => {
     if (!flaw) return setProblem('Choose what it is first.');
     const share = numberOrNull(given.share);
-    const body = { ...b, zone: zone.slug, flaw, count: given.count, sizeMm: numberOrNull(given.sizeMm), share: share === null ? null : share / 100, where: given.where, visibleFromM: numberOrNull(given.visibleFromM), evidence: given.evidence, touchedIn: given.touchedIn, note: given.note, withheld: given.withheld.trim() || null, place: b?.place ?? place, at: b?.at ?? new Date().toISOString() };
+    const body = {
+      ...b,
+      zone: zone.slug,
+      flaw,
+      count: given.count,
+      sizeMm: numberOrNull(given.sizeMm),
+      share: share === null ? null : share / 100,
+      where: given.where,
+      visibleFromM: numberOrNull(given.visibleFromM),
+      evidence: given.evidence,
+      touchedIn: given.touchedIn,
+      note: given.note,
+      withheld: given.withheld.trim() || null,
+      place: b?.place ?? place,
+      at: b?.at ?? new Date().toISOString(),
+    };
     const result = store.put([{ kind: 'finding', body, ...(finding && { id: finding.id }) }]);
     if (result.ok) onClose();
     else setProblem(result.message);
@@ -59,7 +94,13 @@ export function FindingSheet({ zone, finding, place, onClose }: { zone: Zone; fi
       <form onSubmit={submit} className="grid gap-4">
         {flaw === null ? (
           <div className="grid gap-3">
-            <input className="field" placeholder="Search all flaws" aria-label="Search flaws" value={search} onChange={(e) => setSearch(e.target.value)} />
+            <input
+              className="field"
+              placeholder="Search all flaws"
+              aria-label="Search flaws"
+              value={search}
+              onChange={(e) => setSearch(e.target.value)}
+            />
             {FAMILIES.map((family) => {
               const own = offered.filter((f) => f.family === family);
               if (own.length === 0) return null;
@@ -70,7 +111,12 @@ export function FindingSheet({ zone, finding, place, onClose }: { zone: Zone; fi
                   </h3>
                   <div className="flex flex-wrap gap-1.5">
                     {own.map((f) => (
-                      <button key={f.id} type="button" className="btn btn-small min-h-11 font-medium" onClick={() => setFlaw(f.id)}>
+                      <button
+                        key={f.id}
+                        type="button"
+                        className="btn btn-small min-h-11 font-medium"
+                        onClick={() => setFlaw(f.id)}
+                      >
                         {flawName(f.id, words)}
                       </button>
                     ))}

@@ -7,11 +7,25 @@ import { chipsOf } from './entry-chips';
 import { entriesOf } from './take-entry';
 
 const AT = '2027-02-10T09:00:00Z';
-const context: EntryContext = { plan: planOf('fastback')!, zone: 'hood', unit: 'um', ceilingUm: 500, steering: 'left', kerb: 'left' };
+const context: EntryContext = {
+  plan: planOf('fastback')!,
+  zone: 'hood',
+  unit: 'um',
+  ceilingUm: 500,
+  steering: 'left',
+  kerb: 'left',
+};
 const options = { at: AT, place: null, visit: null };
 const none: Records = new Map();
 
-it.each(['131 over nr', 'lf fender 5.2 mil', 'ok roof', 'blocked trunk no key', 'chip 3 2mm touched in', 'roof fading 40% from 3m told'])('enters records that their schema takes: %s', (text) => {
+it.each([
+  '131 over nr',
+  'lf fender 5.2 mil',
+  'ok roof',
+  'blocked trunk no key',
+  'chip 3 2mm touched in',
+  'roof fading 40% from 3m told',
+])('enters records that their schema takes: %s', (text) => {
   const entries = entriesOf(parseEntry(text, context).items, none, options);
   expect(entries.length).toBeGreaterThan(0);
   for (const { kind, body } of entries) expect(RECORD_SCHEMAS[kind].safeParse(body).error?.issues ?? []).toEqual([]);
@@ -19,15 +33,28 @@ it.each(['131 over nr', 'lf fender 5.2 mil', 'ok roof', 'blocked trunk no key', 
 
 it('takes an asked value as mil, or as typed with the confirmation', () => {
   const { items } = parseEntry('hood 5.2', context);
-  expect(entriesOf(items, none, { ...options, asked: 'as-mil' })[0]!.body).toMatchObject({ thicknessUm: 5.2 * 25.4, typed: { text: '5.2', unit: 'mil' }, confirmed: false });
-  expect(entriesOf(items, none, { ...options, asked: 'as-typed' })[0]!.body).toMatchObject({ thicknessUm: 5.2, typed: { unit: 'um' }, confirmed: true });
+  expect(entriesOf(items, none, { ...options, asked: 'as-mil' })[0]!.body).toMatchObject({
+    thicknessUm: 5.2 * 25.4,
+    typed: { text: '5.2', unit: 'mil' },
+    confirmed: false,
+  });
+  expect(entriesOf(items, none, { ...options, asked: 'as-typed' })[0]!.body).toMatchObject({
+    thicknessUm: 5.2,
+    typed: { unit: 'um' },
+    confirmed: true,
+  });
 });
 
 it('replaces the zone’s newest reading at “again”, and only that zone’s', () => {
-  const reading = (n: number, zone: string) => ({ id: `01890000-0000-7000-8000-00000000000${n}`, kind: 'reading', version: 1, body: { zone } }) as never;
-  const records: Records = new Map([reading(1, 'hood'), reading(2, 'hood'), reading(3, 'roof')].map((r: { id: string }) => [r.id, r as never]));
+  const reading = (n: number, zone: string) =>
+    ({ id: `01890000-0000-7000-8000-00000000000${n}`, kind: 'reading', version: 1, body: { zone } }) as never;
+  const records: Records = new Map(
+    [reading(1, 'hood'), reading(2, 'hood'), reading(3, 'roof')].map((r: { id: string }) => [r.id, r as never]),
+  );
   const { items } = parseEntry('again 128', context);
-  expect(entriesOf(items, records, options)).toMatchObject([{ id: '01890000-0000-7000-8000-000000000002', body: { thicknessUm: 128 } }]);
+  expect(entriesOf(items, records, options)).toMatchObject([
+    { id: '01890000-0000-7000-8000-000000000002', body: { thicknessUm: 128 } },
+  ]);
 });
 
 it('shows what it understood before it is taken', () => {

@@ -1,8 +1,8 @@
 import type { EntryItem } from '@/core/entry/parse';
 import type { Records } from '@/core/records/reduce';
 import { recordsOf } from '@/core/records/reduce';
-import type { InspectionStore } from '@/ui/records/inspection-store';
 import { toUm } from '@/core/units/thickness';
+import type { InspectionStore } from '@/ui/records/inspection-store';
 
 export interface TakeOptions {
   readonly at: string;
@@ -45,12 +45,27 @@ export function entriesOf(items: readonly EntryItem[], records: Records, options
         return [{ kind: 'reading', body: readingBody(item, options), ...(id && { id }) }];
       }
       case 'look':
-        return item.aspects.map((aspect) => ({ kind: 'look', body: { zone: item.zone, aspect, outcome: item.outcome, why: item.why, note: item.note, at: options.at } }));
+        return item.aspects.map((aspect) => ({
+          kind: 'look',
+          body: { zone: item.zone, aspect, outcome: item.outcome, why: item.why, note: item.note, at: options.at },
+        }));
       case 'finding':
         return [
           {
             kind: 'finding',
-            body: { zone: item.zone, flaw: item.flaw, count: item.count, sizeMm: item.sizeMm, share: item.share, where: item.where, touchedIn: item.touchedIn, visibleFromM: item.visibleFromM, evidence: item.evidence, place: options.place, at: options.at },
+            body: {
+              zone: item.zone,
+              flaw: item.flaw,
+              count: item.count,
+              sizeMm: item.sizeMm,
+              share: item.share,
+              where: item.where,
+              touchedIn: item.touchedIn,
+              visibleFromM: item.visibleFromM,
+              evidence: item.evidence,
+              place: options.place,
+              at: options.at,
+            },
           },
         ];
       default:

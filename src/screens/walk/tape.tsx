@@ -1,8 +1,8 @@
 'use client';
 
 import Link from 'next/link';
-import { recordsOf } from '@/core/records/reduce';
 import { VIEWS, type View } from '@/core/body/zone';
+import { recordsOf } from '@/core/records/reduce';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { term, VIEW_WORDS } from '@/words/terms';
@@ -21,10 +21,23 @@ export function Tape({ view, onView }: { view: View; onView: (view: View) => voi
       {ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0).map((v) => {
         const share = grade?.coverage.byView[v];
         return (
-          <Station key={v} name={v === 'outside' ? 'Lap' : term(VIEW_WORDS, v, words)} share={share?.seen ?? 0} here={v === view} onPress={() => onView(v)} note={share?.blocked ? `${share.blocked} blocked` : ''} />
+          <Station
+            key={v}
+            name={v === 'outside' ? 'Lap' : term(VIEW_WORDS, v, words)}
+            share={share?.seen ?? 0}
+            here={v === view}
+            onPress={() => onView(v)}
+            note={share?.blocked ? `${share.blocked} blocked` : ''}
+          />
         );
       })}
-      <Station name="Road" href={`${lot}/intake`} share={0} struck={car?.leave.drive !== 'yes'} note={car?.leave.drive === 'yes' ? 'gate first' : car?.leave.drive === 'no' ? 'not driven' : 'ask leave'} />
+      <Station
+        name="Road"
+        href={`${lot}/intake`}
+        share={0}
+        struck={car?.leave.drive !== 'yes'}
+        note={car?.leave.drive === 'yes' ? 'gate first' : car?.leave.drive === 'no' ? 'not driven' : 'ask leave'}
+      />
       <Station name="Seal" href={`${lot}/report`} share={facts.state === 'sealed' ? 1 : 0} note={facts.state} />
     </nav>
   );
@@ -43,10 +56,23 @@ interface StationProps {
 function Station({ name, share, note = '', here = false, struck = false, href, onPress }: StationProps) {
   const inner = (
     <>
-      <span aria-hidden="true" className="absolute inset-x-0 top-0 h-1.5 bg-[repeating-linear-gradient(90deg,oklch(0.27_0.035_255/0.75)_0_1px,transparent_1px_9px)]" />
-      <span className={`block text-sm whitespace-nowrap first-letter:uppercase ${here ? 'font-bold' : 'font-medium'} ${struck ? 'line-through' : ''}`}>{name}</span>
-      <span className="block text-[11px] leading-3.5 whitespace-nowrap">{note || (share > 0 ? `${Math.round(share * 100)} % seen` : 'not seen')}</span>
-      <span aria-hidden="true" className="absolute bottom-0 left-0 h-1.5 bg-tape-ink" style={{ width: `${share * 100}%` }} />
+      <span
+        aria-hidden="true"
+        className="absolute inset-x-0 top-0 h-1.5 bg-[repeating-linear-gradient(90deg,oklch(0.27_0.035_255/0.75)_0_1px,transparent_1px_9px)]"
+      />
+      <span
+        className={`block text-sm whitespace-nowrap first-letter:uppercase ${here ? 'font-bold' : 'font-medium'} ${struck ? 'line-through' : ''}`}
+      >
+        {name}
+      </span>
+      <span className="block text-[11px] leading-3.5 whitespace-nowrap">
+        {note || (share > 0 ? `${Math.round(share * 100)} % seen` : 'not seen')}
+      </span>
+      <span
+        aria-hidden="true"
+        className="absolute bottom-0 left-0 h-1.5 bg-tape-ink"
+        style={{ width: `${share * 100}%` }}
+      />
     </>
   );
   const style = `relative min-h-12 min-w-24 flex-1 border-r-2 border-tape-ink px-3 pt-2 pb-1.5 text-left hover:bg-[oklch(0.92_0.11_95)] ${here ? 'bg-[oklch(0.93_0.1_95)]' : ''}`;

@@ -15,7 +15,13 @@ export interface KeyActions {
   readonly help: () => void;
 }
 
-const VIEW_KEYS: Readonly<Record<string, View>> = { o: 'outside', u: 'underneath', e: 'engine', c: 'cabin', b: 'trunk' };
+const VIEW_KEYS: Readonly<Record<string, View>> = {
+  o: 'outside',
+  u: 'underneath',
+  e: 'engine',
+  c: 'cabin',
+  b: 'trunk',
+};
 
 /** The desk's single keys; silent while somebody types in a field or a sheet lies on top. */
 export function useKeys(actions: RefObject<KeyActions>): void {
@@ -32,7 +38,20 @@ export function useKeys(actions: RefObject<KeyActions>): void {
         e.preventDefault();
         return;
       }
-      const act: Record<string, () => void> = { '/': a.entry, t: a.entry, '[': () => a.step(-1), ']': () => a.step(1), k: a.clean, x: a.blocked, p: a.photo, m: a.twin, u: a.unit, '.': a.again, z: a.undo, '?': a.help };
+      const act: Record<string, () => void> = {
+        '/': a.entry,
+        t: a.entry,
+        '[': () => a.step(-1),
+        ']': () => a.step(1),
+        k: a.clean,
+        x: a.blocked,
+        p: a.photo,
+        m: a.twin,
+        u: a.unit,
+        '.': a.again,
+        z: a.undo,
+        '?': a.help,
+      };
       const does = act[e.key];
       if (!does) return;
       e.preventDefault();

@@ -12,10 +12,10 @@ import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
-import { useWide } from '@/ui/use-wide';
 import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import { useWide } from '@/ui/use-wide';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { EntryLine } from './entry-line';
@@ -87,11 +87,18 @@ function WalkOnPlan() {
   const [help, setHelp] = useState(false);
   const inputRef = useRef<HTMLInputElement>(null);
   const zone = plan!.zones.get(walking.zone)!;
-  const looks = useMemo(() => (grade ? paintLooks(plan!, grade.paint.zones, grade.coverage, preferences.unit) : new Map()), [plan, grade, preferences.unit]);
+  const looks = useMemo(
+    () => (grade ? paintLooks(plan!, grade.paint.zones, grade.coverage, preferences.unit) : new Map()),
+    [plan, grade, preferences.unit],
+  );
   const pins = useMemo(() => findingPins(state.records), [state.records]);
   const dots = useMemo(() => {
     const own = recordsOf(state.records, 'reading').filter((r) => r.body.zone === walking.zone && r.body.place);
-    const placed = own.map((r) => ({ zone: r.body.zone, ...r.body.place!, kind: r.body.state === 'over' ? ('over' as const) : ('read' as const) }));
+    const placed = own.map((r) => ({
+      zone: r.body.zone,
+      ...r.body.place!,
+      kind: r.body.state === 'over' ? ('over' as const) : ('read' as const),
+    }));
     const next = mayEdit ? (grade?.paint.next ?? []).map((n) => ({ ...n, kind: 'next' as const })) : [];
     return [...placed, ...next];
   }, [state.records, grade, walking.zone, mayEdit]);
@@ -112,8 +119,21 @@ function WalkOnPlan() {
   };
   const take = (line: string) => {
     if (!mayEdit) return;
-    const entry = parseEntry(line, { plan: plan!, zone: walking.zone, unit: preferences.unit, ceilingUm: walking.ceilingUm, steering: wording.steering, kerb: preferences.kerb });
-    const result = store.put(entriesOf(entry.items, state.records, { at: new Date().toISOString(), place: walking.place, visit: walking.visit }));
+    const entry = parseEntry(line, {
+      plan: plan!,
+      zone: walking.zone,
+      unit: preferences.unit,
+      ceilingUm: walking.ceilingUm,
+      steering: wording.steering,
+      kerb: preferences.kerb,
+    });
+    const result = store.put(
+      entriesOf(entry.items, state.records, {
+        at: new Date().toISOString(),
+        place: walking.place,
+        visit: walking.visit,
+      }),
+    );
     if (!result.ok) toast(result.message);
   };
   const held = useRef(actions);
@@ -146,18 +166,36 @@ function WalkOnPlan() {
           <div className="relative min-h-0 flex-1 overflow-hidden">
             {wide ? (
               <PlanZoom key={walking.view}>
-                <PlanDrawing {...drawing} className="h-full w-full" sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }} />
+                <PlanDrawing
+                  {...drawing}
+                  className="h-full w-full"
+                  sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }}
+                />
               </PlanZoom>
             ) : (
-              <PlanDrawing {...drawing} frame={nearZone(plan!, walking.zone)} className="h-full w-full" labelSize={64} />
+              <PlanDrawing
+                {...drawing}
+                frame={nearZone(plan!, walking.zone)}
+                className="h-full w-full"
+                labelSize={64}
+              />
             )}
-            <button type="button" className="absolute right-2 bottom-2 hidden size-9 place-items-center rounded-cut border border-line bg-card lg:grid" onClick={() => setHelp(true)} aria-label="Keys">
+            <button
+              type="button"
+              className="absolute right-2 bottom-2 hidden size-9 place-items-center rounded-cut border border-line bg-card lg:grid"
+              onClick={() => setHelp(true)}
+              aria-label="Keys"
+            >
               <Keyboard size={16} aria-hidden="true" />
             </button>
           </div>
           <PlanLegend className="hidden lg:flex" />
         </div>
-        <aside className="min-h-0 overflow-y-auto border-line bg-card lg:row-span-2 lg:border-l" aria-label="Zone in hand" {...swipe}>
+        <aside
+          className="min-h-0 overflow-y-auto border-line bg-card lg:row-span-2 lg:border-l"
+          aria-label="Zone in hand"
+          {...swipe}
+        >
           <ZoneCard key={walking.zone} zone={zone} walking={walking} />
         </aside>
         <EntryLine walking={walking} inputRef={inputRef} />

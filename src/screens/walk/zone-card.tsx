@@ -3,7 +3,7 @@
 import { Ban, Check, ChevronLeft, ChevronRight, MapPin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Aspect, Zone } from '@/core/body/zone';
-import { severity, flawById } from '@/core/flaws/loss';
+import { flawById, severity } from '@/core/flaws/loss';
 import type { StoredRecord } from '@/core/records/kinds';
 import { BLOCKED_BY, type BlockedBy } from '@/core/records/kinds/look';
 import { recordsOf } from '@/core/records/reduce';
@@ -33,7 +33,12 @@ export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
   return (
     <div className="grid gap-3 p-3 sm:p-4">
       <div className="flex items-center gap-1">
-        <button type="button" className="grid size-11 shrink-0 place-items-center rounded-cut border border-line hover:bg-wash" onClick={() => walking.step(-1)} aria-label="Previous zone">
+        <button
+          type="button"
+          className="grid size-11 shrink-0 place-items-center rounded-cut border border-line hover:bg-wash"
+          onClick={() => walking.step(-1)}
+          aria-label="Previous zone"
+        >
           <ChevronLeft aria-hidden="true" />
         </button>
         <div className="min-w-0 flex-1 px-1 text-center">
@@ -45,15 +50,30 @@ export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
             {zone.structural && ' · structural'}
           </p>
         </div>
-        <button type="button" className="grid size-11 shrink-0 place-items-center rounded-cut border border-line hover:bg-wash" onClick={() => walking.step(1)} aria-label="Next zone">
+        <button
+          type="button"
+          className="grid size-11 shrink-0 place-items-center rounded-cut border border-line hover:bg-wash"
+          onClick={() => walking.step(1)}
+          aria-label="Next zone"
+        >
           <ChevronRight aria-hidden="true" />
         </button>
       </div>
       <Measured zone={zone} walking={walking} />
       {zone.twin && (
-        <button type="button" className="flex min-h-11 items-center justify-between gap-2 rounded-cut border border-line px-3 text-sm hover:bg-wash" onClick={() => walking.go(zone.twin!)}>
+        <button
+          type="button"
+          className="flex min-h-11 items-center justify-between gap-2 rounded-cut border border-line px-3 text-sm hover:bg-wash"
+          onClick={() => walking.go(zone.twin!)}
+        >
           <span>Twin: {zoneWords(zone.twin, wording)}</span>
-          <span className="figure font-semibold">{twin && twin.n > 0 ? (twin.medianUm.value === null ? `≥ ${thicknessText(twin.medianUm.low ?? 0, unit)}` : thicknessText(twin.medianUm.value, unit)) : 'not measured'}</span>
+          <span className="figure font-semibold">
+            {twin && twin.n > 0
+              ? twin.medianUm.value === null
+                ? `≥ ${thicknessText(twin.medianUm.low ?? 0, unit)}`
+                : thicknessText(twin.medianUm.value, unit)
+              : 'not measured'}
+          </span>
         </button>
       )}
       <Looks zone={zone} />
@@ -63,7 +83,8 @@ export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
         <p className="flex items-start gap-2 bg-tape/40 p-3 text-sm">
           <MapPin size={18} aria-hidden="true" className="mt-0.5 shrink-0" />
           <span>
-            <strong>Measure next</strong> at the cross: {Math.round(next.uMm)} mm back, {Math.round(next.vMm)} mm {zone.upright ? 'up' : 'across'}. {next.why}
+            <strong>Measure next</strong> at the cross: {Math.round(next.uMm)} mm back, {Math.round(next.vMm)} mm{' '}
+            {zone.upright ? 'up' : 'across'}. {next.why}
           </span>
         </p>
       )}
@@ -80,25 +101,47 @@ function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
   const [open, setOpen] = useState(false);
   const last = readings[readings.length - 1];
   if (!zone.aspects.includes('paint')) return null;
-  if (paint?.unreadable || zone.metal === 'glass-fibre') return <p className="text-sm text-soft">A thickness gauge cannot read on {zone.metal.replace('-', ' ')}.</p>;
-  if (!paint || readings.length === 0) return <p className="border border-dashed border-ink/50 p-3 text-sm">No reading here yet. Type what the gauge shows, such as 131 128 over.</p>;
+  if (paint?.unreadable || zone.metal === 'glass-fibre')
+    return <p className="text-sm text-soft">A thickness gauge cannot read on {zone.metal.replace('-', ' ')}.</p>;
+  if (!paint || readings.length === 0)
+    return (
+      <p className="border border-dashed border-ink/50 p-3 text-sm">
+        No reading here yet. Type what the gauge shows, such as 131 128 over.
+      </p>
+    );
   const { value, low, high } = paint.medianUm;
   const profile = facts.profiles[0]!;
   return (
     <section aria-label="Readings" className="grid gap-2">
-      <StripPlot readings={readings.map((r) => r.body)} profile={profile} unit={unit} ceilingUm={walking.ceilingUm} twinUm={twin?.medianUm.value ?? null} />
+      <StripPlot
+        readings={readings.map((r) => r.body)}
+        profile={profile}
+        unit={unit}
+        ceilingUm={walking.ceilingUm}
+        twinUm={twin?.medianUm.value ?? null}
+      />
       <div className="flex items-end justify-between gap-2">
         <p>
-          <span className="figure text-2xl font-semibold">{value === null ? `≥ ${thicknessFigure(low ?? 0, unit)}` : thicknessFigure(value, unit)}</span> <span className="text-soft">{thicknessSign(unit)} median</span>
+          <span className="figure text-2xl font-semibold">
+            {value === null ? `≥ ${thicknessFigure(low ?? 0, unit)}` : thicknessFigure(value, unit)}
+          </span>{' '}
+          <span className="text-soft">{thicknessSign(unit)} median</span>
           <span className="block text-xs text-soft">
-            {value === null ? 'above the gauge’s ceiling' : `${thicknessFigure(low ?? 0, unit)} to ${thicknessFigure(high ?? 0, unit)}, 8 times in 10`}
+            {value === null
+              ? 'above the gauge’s ceiling'
+              : `${thicknessFigure(low ?? 0, unit)} to ${thicknessFigure(high ?? 0, unit)}, 8 times in 10`}
             {paint.lacks > 0 && ` · ${paint.lacks} more needed`}
           </span>
         </p>
         <EvidenceStamp evidence="measured" />
       </div>
       {paint.state?.[profile.id] && <Chances chances={paint.state[profile.id]!} />}
-      <button type="button" className="min-h-9 text-left text-sm font-semibold text-thread underline underline-offset-4" aria-expanded={open} onClick={() => setOpen(!open)}>
+      <button
+        type="button"
+        className="min-h-9 text-left text-sm font-semibold text-thread underline underline-offset-4"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
         {open ? 'Hide the readings' : `All ${readings.length} readings${last ? `, last ${last.body.typed.text}` : ''}`}
       </button>
       {open && (
@@ -106,10 +149,19 @@ function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
           {readings.map((r) => (
             <li key={r.id} className="flex items-center justify-between rounded-cut border border-line pl-2 text-sm">
               <span className="figure">
-                {r.body.state === 'read' ? `${r.body.typed.text} ${thicknessSign(r.body.typed.unit)}` : r.body.state === 'over' ? 'over' : 'none'}
+                {r.body.state === 'read'
+                  ? `${r.body.typed.text} ${thicknessSign(r.body.typed.unit)}`
+                  : r.body.state === 'over'
+                    ? 'over'
+                    : 'none'}
               </span>
               {mayEdit && (
-                <button type="button" className="grid size-9 place-items-center" aria-label={`Take reading ${r.body.typed.text} out`} onClick={() => store.remove(r.id)}>
+                <button
+                  type="button"
+                  className="grid size-9 place-items-center"
+                  aria-label={`Take reading ${r.body.typed.text} out`}
+                  onClick={() => store.remove(r.id)}
+                >
                   <Trash2 size={15} aria-hidden="true" />
                 </button>
               )}
@@ -147,14 +199,34 @@ function Looks({ zone }: { zone: Zone }) {
               {c.status === 'blocked' && <Ban size={15} className="text-pin" aria-hidden="true" />}
               {c.status === 'findings' && <span className="figure text-xs font-bold">{c.findings.length}</span>}
               {term(ASPECT_WORDS, c.aspect, words)}
-              <span className="text-xs text-soft">{c.status === 'unseen' ? 'not seen' : c.status === 'blocked' ? (c.why ? BLOCKED_WORDS[c.why] : 'blocked') : c.status === 'clean' ? 'clean' : 'found'}</span>
+              <span className="text-xs text-soft">
+                {c.status === 'unseen'
+                  ? 'not seen'
+                  : c.status === 'blocked'
+                    ? c.why
+                      ? BLOCKED_WORDS[c.why]
+                      : 'blocked'
+                    : c.status === 'clean'
+                      ? 'clean'
+                      : 'found'}
+              </span>
             </button>
           </li>
         ))}
       </ul>
       {mayEdit && (
         <div className="grid grid-cols-2 gap-2">
-          <button type="button" className="btn" onClick={() => enter(cells.filter((c) => c.status !== 'findings').map((c) => c.aspect), 'clean', null)}>
+          <button
+            type="button"
+            className="btn"
+            onClick={() =>
+              enter(
+                cells.filter((c) => c.status !== 'findings').map((c) => c.aspect),
+                'clean',
+                null,
+              )
+            }
+          >
             <Check size={18} aria-hidden="true" /> Seen, clean
           </button>
           <button type="button" className="btn" aria-expanded={blocking} onClick={() => setBlocking(!blocking)}>
@@ -167,7 +239,18 @@ function Looks({ zone }: { zone: Zone }) {
           <legend className="px-1 text-sm font-semibold">Why?</legend>
           <div className="flex flex-wrap gap-1.5">
             {BLOCKED_BY.map((why) => (
-              <button key={why} type="button" className="btn btn-small min-h-11 font-medium" onClick={() => enter(cells.filter((c) => c.status === 'unseen' || c.status === 'blocked').map((c) => c.aspect), 'blocked', why)}>
+              <button
+                key={why}
+                type="button"
+                className="btn btn-small min-h-11 font-medium"
+                onClick={() =>
+                  enter(
+                    cells.filter((c) => c.status === 'unseen' || c.status === 'blocked').map((c) => c.aspect),
+                    'blocked',
+                    why,
+                  )
+                }
+              >
                 {BLOCKED_WORDS[why]}
               </button>
             ))}
@@ -190,7 +273,12 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
           {findings.map((f) => (
             <li key={f.id} className="flex items-start gap-2.5 py-2">
               <PinHead family={flawById(f.body.flaw).family} severity={severity(f.body)} size={22} />
-              <button type="button" disabled={!mayEdit} className="min-w-0 flex-1 text-left" onClick={() => setSheet(f)}>
+              <button
+                type="button"
+                disabled={!mayEdit}
+                className="min-w-0 flex-1 text-left"
+                onClick={() => setSheet(f)}
+              >
                 <span className="block font-semibold first-letter:uppercase">
                   {f.body.count > 1 && `${f.body.count} × `}
                   {flawName(f.body.flaw, words)}
@@ -199,7 +287,12 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
               </button>
               <EvidenceStamp evidence={f.body.evidence} />
               {mayEdit && (
-                <button type="button" className="-mt-2 grid size-11 place-items-center" aria-label={`Take ${flawName(f.body.flaw, words)} out`} onClick={() => store.remove(f.id)}>
+                <button
+                  type="button"
+                  className="-mt-2 grid size-11 place-items-center"
+                  aria-label={`Take ${flawName(f.body.flaw, words)} out`}
+                  onClick={() => store.remove(f.id)}
+                >
                   <Trash2 size={16} aria-hidden="true" />
                 </button>
               )}
@@ -212,14 +305,32 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
           Add finding
         </button>
       )}
-      {sheet && <FindingSheet zone={zone} finding={sheet === 'new' ? null : sheet} place={walking.place} onClose={() => setSheet(null)} />}
+      {sheet && (
+        <FindingSheet
+          zone={zone}
+          finding={sheet === 'new' ? null : sheet}
+          place={walking.place}
+          onClose={() => setSheet(null)}
+        />
+      )}
     </section>
   );
 }
 
 /** Size, share and place of a finding in one line. */
-export function findingExtent(f: Pick<StoredRecord<'finding'>['body'], 'sizeMm' | 'share' | 'where' | 'touchedIn' | 'visibleFromM' | 'withheld'>): string {
-  return [f.sizeMm ? `${f.sizeMm} mm` : '', f.share ? `${Math.round(f.share * 100)} % of it` : '', f.where, f.touchedIn ? 'touched in' : '', f.visibleFromM ? `seen from ${f.visibleFromM} m` : '', f.withheld ? `left out of the report: ${f.withheld}` : ''].filter(Boolean).join(' · ');
+export function findingExtent(
+  f: Pick<StoredRecord<'finding'>['body'], 'sizeMm' | 'share' | 'where' | 'touchedIn' | 'visibleFromM' | 'withheld'>,
+): string {
+  return [
+    f.sizeMm ? `${f.sizeMm} mm` : '',
+    f.share ? `${Math.round(f.share * 100)} % of it` : '',
+    f.where,
+    f.touchedIn ? 'touched in' : '',
+    f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
+    f.withheld ? `left out of the report: ${f.withheld}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
 }
 
 function Photos({ zone }: { zone: Zone }) {

@@ -15,9 +15,15 @@ interface Given {
 export function AddLot({ saleId, taken, onClose }: { saleId: string; taken: readonly number[]; onClose: () => void }) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
-  const { register, handleSubmit, formState } = useForm<Given>({ defaultValues: { number: Math.max(0, ...taken) + 1, title: '', reportDueOn: '' } });
+  const { register, handleSubmit, formState } = useForm<Given>({
+    defaultValues: { number: Math.max(0, ...taken) + 1, title: '', reportDueOn: '' },
+  });
   const submit = handleSubmit(async (given) => {
-    const response = await fetch(`/api/v1/sales/${saleId}/lots`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ ...given, reportDueOn: given.reportDueOn || null }) }).catch(() => null);
+    const response = await fetch(`/api/v1/sales/${saleId}/lots`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ...given, reportDueOn: given.reportDueOn || null }),
+    }).catch(() => null);
     const answer = await response?.json().catch(() => null);
     if (response?.ok) router.push(`/lots/${answer.lotId}/intake`);
     else setProblem(answer?.message ?? 'The server does not answer. Nothing was added; try again.');
@@ -27,11 +33,20 @@ export function AddLot({ saleId, taken, onClose }: { saleId: string; taken: read
       <form onSubmit={submit} className="grid gap-4">
         <label className="grid gap-1 font-semibold">
           Number
-          <input type="number" className="field figure font-normal" min={1} {...register('number', { valueAsNumber: true, required: true, min: 1 })} />
+          <input
+            type="number"
+            className="field figure font-normal"
+            min={1}
+            {...register('number', { valueAsNumber: true, required: true, min: 1 })}
+          />
         </label>
         <label className="grid gap-1 font-semibold">
           Name
-          <input className="field font-normal" placeholder="Make, model, body, year" {...register('title', { required: true })} />
+          <input
+            className="field font-normal"
+            placeholder="Make, model, body, year"
+            {...register('title', { required: true })}
+          />
         </label>
         <label className="grid gap-1 font-semibold">
           Report due

@@ -42,7 +42,14 @@ export function standing(lot: YardLot, today: string): Standing {
 export function nextLot(lots: readonly YardLot[], today: string): YardLot | null {
   const rank: Record<Standing, number> = { late: 0, thin: 1, going: 2, 'not begun': 3, sealed: 9 };
   const open = lots.filter((l) => l.state !== 'sealed');
-  return [...open].sort((a, b) => rank[standing(a, today)] - rank[standing(b, today)] || (a.reportDueOn ?? '9').localeCompare(b.reportDueOn ?? '9') || a.number - b.number)[0] ?? null;
+  return (
+    [...open].sort(
+      (a, b) =>
+        rank[standing(a, today)] - rank[standing(b, today)] ||
+        (a.reportDueOn ?? '9').localeCompare(b.reportDueOn ?? '9') ||
+        a.number - b.number,
+    )[0] ?? null
+  );
 }
 
 export const SORTS = { number: 'lot number', due: 'day due', seen: 'least seen', grade: 'grade' } as const;
@@ -50,7 +57,14 @@ export type Sort = keyof typeof SORTS;
 
 /** Lots in the wished order; equal ones by number. */
 export function sorted(lots: readonly YardLot[], by: Sort): YardLot[] {
-  const key = (l: YardLot): number | string => (by === 'due' ? (l.reportDueOn ?? '9999') : by === 'seen' ? l.summary.seen : by === 'grade' ? -(l.summary.grade?.value ?? -1) : l.number);
+  const key = (l: YardLot): number | string =>
+    by === 'due'
+      ? (l.reportDueOn ?? '9999')
+      : by === 'seen'
+        ? l.summary.seen
+        : by === 'grade'
+          ? -(l.summary.grade?.value ?? -1)
+          : l.number;
   return [...lots].sort((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : a.number - b.number));
 }
 

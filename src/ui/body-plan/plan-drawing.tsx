@@ -33,7 +33,12 @@ export interface PlanDrawingProps {
   readonly looks: ReadonlyMap<string, ZoneLook>;
   readonly pins?: readonly PlanPin[];
   readonly selected?: string | null;
-  readonly dots?: readonly { readonly zone: string; readonly uMm: number; readonly vMm: number; readonly kind: 'read' | 'over' | 'next' }[];
+  readonly dots?: readonly {
+    readonly zone: string;
+    readonly uMm: number;
+    readonly vMm: number;
+    readonly kind: 'read' | 'over' | 'next';
+  }[];
   readonly nameOf: (zone: string) => string;
   readonly onZone?: (zone: string, at: Point) => void;
   readonly title: string;
@@ -53,7 +58,13 @@ export function PlanDrawing(props: PlanDrawingProps) {
   const zones = plan.lap[view].map((slug) => plan.zones.get(slug)!);
   const chosen = selected ? plan.zones.get(selected) : undefined;
   return (
-    <svg className={className} viewBox={`${box.minX - MARGIN} ${box.minY - MARGIN} ${box.maxX - box.minX + 2 * MARGIN} ${box.maxY - box.minY + 2 * MARGIN}`} role="group" aria-label={title} preserveAspectRatio="xMidYMid meet">
+    <svg
+      className={className}
+      viewBox={`${box.minX - MARGIN} ${box.minY - MARGIN} ${box.maxX - box.minX + 2 * MARGIN} ${box.maxY - box.minY + 2 * MARGIN}`}
+      role="group"
+      aria-label={title}
+      preserveAspectRatio="xMidYMid meet"
+    >
       <defs>
         <pattern id="plan-hatch" width="46" height="46" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="46" height="46" fill="oklch(0.47 0.095 35)" />
@@ -66,12 +77,33 @@ export function PlanDrawing(props: PlanDrawingProps) {
       {zones.map((zone) => (
         <ZonePath key={zone.slug} zone={zone} look={looks.get(zone.slug)} props={props} />
       ))}
-      {view === 'outside' && plan.folds.map((fold, i) => <path key={i} d={pathOf(fold, false)} fill="none" stroke="var(--cut)" strokeWidth="5" strokeDasharray="26 22" opacity="0.7" pointerEvents="none" />)}
+      {view === 'outside' &&
+        plan.folds.map((fold, i) => (
+          <path
+            key={i}
+            d={pathOf(fold, false)}
+            fill="none"
+            stroke="var(--cut)"
+            strokeWidth="5"
+            strokeDasharray="26 22"
+            opacity="0.7"
+            pointerEvents="none"
+          />
+        ))}
       {zones.map((zone) => {
         const look = looks.get(zone.slug);
         return look?.label ? <ZoneLabel key={zone.slug} zone={zone} look={look} size={props.labelSize ?? 92} /> : null;
       })}
-      {chosen && chosen.view === view && <path d={pathOf(chosen.outline)} fill="none" stroke="var(--thread)" strokeWidth="26" strokeLinejoin="round" pointerEvents="none" />}
+      {chosen && chosen.view === view && (
+        <path
+          d={pathOf(chosen.outline)}
+          fill="none"
+          stroke="var(--thread)"
+          strokeWidth="26"
+          strokeLinejoin="round"
+          pointerEvents="none"
+        />
+      )}
       <Dots {...props} />
       <Pins {...props} />
       {props.sideWords && view === 'outside' && (
@@ -90,9 +122,14 @@ export function PlanDrawing(props: PlanDrawingProps) {
 
 function ZonePath({ zone, look, props }: { zone: Zone; look: ZoneLook | undefined; props: PlanDrawingProps }) {
   const d = pathOf(zone.outline);
-  const fill = look?.hatched ? 'url(#plan-hatch)' : (look?.fill ?? (zone.metal === 'glass' && !look?.unseen ? 'var(--glass)' : look?.unseen ? 'var(--paper)' : 'var(--card)'));
+  const fill = look?.hatched
+    ? 'url(#plan-hatch)'
+    : (look?.fill ??
+      (zone.metal === 'glass' && !look?.unseen ? 'var(--glass)' : look?.unseen ? 'var(--paper)' : 'var(--card)'));
   const { onZone } = props;
-  const name = [props.nameOf(zone.slug), look?.label, look?.unseen ? 'not seen' : '', look?.blocked ? 'blocked' : ''].filter(Boolean).join(', ');
+  const name = [props.nameOf(zone.slug), look?.label, look?.unseen ? 'not seen' : '', look?.blocked ? 'blocked' : '']
+    .filter(Boolean)
+    .join(', ');
   const at = (event: { currentTarget: SVGPathElement; clientX: number; clientY: number }): Point => {
     const m = event.currentTarget.getScreenCTM();
     if (!m) return zone.label;
@@ -111,12 +148,23 @@ function ZonePath({ zone, look, props }: { zone: Zone; look: ZoneLook | undefine
             onZone(zone.slug, zone.label);
           }
         },
-        className: 'cursor-pointer outline-none hover:brightness-95 focus-visible:stroke-[26px] focus-visible:[stroke:var(--thread)]',
+        className:
+          'cursor-pointer outline-none hover:brightness-95 focus-visible:stroke-[26px] focus-visible:[stroke:var(--thread)]',
       }
     : { role: 'img' };
   return (
     <>
-      <path d={d} fill={fill} stroke="var(--cut)" strokeWidth={look?.unseen ? 7 : 9} strokeDasharray={look?.unseen ? '34 22' : undefined} strokeLinejoin="round" data-zone={zone.slug} aria-label={name} {...open} />
+      <path
+        d={d}
+        fill={fill}
+        stroke="var(--cut)"
+        strokeWidth={look?.unseen ? 7 : 9}
+        strokeDasharray={look?.unseen ? '34 22' : undefined}
+        strokeLinejoin="round"
+        data-zone={zone.slug}
+        aria-label={name}
+        {...open}
+      />
       {look?.blocked && <path d={d} fill="url(#plan-blocked)" pointerEvents="none" />}
     </>
   );
@@ -124,7 +172,21 @@ function ZonePath({ zone, look, props }: { zone: Zone; look: ZoneLook | undefine
 
 function ZoneLabel({ zone, look, size }: { zone: Zone; look: ZoneLook; size: number }) {
   return (
-    <text x={zone.label[0]} y={zone.label[1]} dy="0.35em" textAnchor="middle" fontSize={size} fontWeight="650" fontFamily="var(--font-mono)" fill={look.hatched ? 'oklch(0.98 0.01 90)' : (look.text ?? 'var(--ink)')} pointerEvents="none" stroke={look.hatched ? 'oklch(0.31 0.075 10)' : 'none'} strokeWidth={look.hatched ? 26 : 0} paintOrder="stroke" aria-hidden="true">
+    <text
+      x={zone.label[0]}
+      y={zone.label[1]}
+      dy="0.35em"
+      textAnchor="middle"
+      fontSize={size}
+      fontWeight="650"
+      fontFamily="var(--font-mono)"
+      fill={look.hatched ? 'oklch(0.98 0.01 90)' : (look.text ?? 'var(--ink)')}
+      pointerEvents="none"
+      stroke={look.hatched ? 'oklch(0.31 0.075 10)' : 'none'}
+      strokeWidth={look.hatched ? 26 : 0}
+      paintOrder="stroke"
+      aria-hidden="true"
+    >
       {look.label}
     </text>
   );
@@ -135,8 +197,28 @@ function Dots({ plan, view, dots }: PlanDrawingProps) {
     const zone = plan.zones.get(dot.zone);
     if (!zone || zone.view !== view) return null;
     const [x, y] = toSheet(zone, dot);
-    if (dot.kind === 'next') return <path key={i} d={`M${x - 60} ${y}H${x + 60}M${x} ${y - 60}V${y + 60}`} stroke="var(--ink)" strokeWidth="34" pointerEvents="none" /> ;
-    return <circle key={i} cx={x} cy={y} r="20" fill={dot.kind === 'over' ? 'var(--ink)' : 'var(--card)'} stroke="var(--ink)" strokeWidth="8" pointerEvents="none" />;
+    if (dot.kind === 'next')
+      return (
+        <path
+          key={i}
+          d={`M${x - 60} ${y}H${x + 60}M${x} ${y - 60}V${y + 60}`}
+          stroke="var(--ink)"
+          strokeWidth="34"
+          pointerEvents="none"
+        />
+      );
+    return (
+      <circle
+        key={i}
+        cx={x}
+        cy={y}
+        r="20"
+        fill={dot.kind === 'over' ? 'var(--ink)' : 'var(--card)'}
+        stroke="var(--ink)"
+        strokeWidth="8"
+        pointerEvents="none"
+      />
+    );
   });
 }
 
@@ -147,12 +229,25 @@ function Pins({ plan, view, pins }: PlanDrawingProps) {
     if (!zone || zone.view !== view) return null;
     const n = taken.get(pin.zone) ?? 0;
     taken.set(pin.zone, n + 1);
-    const [x, y] = pin.place ? toSheet(zone, pin.place) : [zone.label[0] + ((n % 4) - 1.5) * 90, zone.label[1] + 110 + Math.floor(n / 4) * 90];
+    const [x, y] = pin.place
+      ? toSheet(zone, pin.place)
+      : [zone.label[0] + ((n % 4) - 1.5) * 90, zone.label[1] + 110 + Math.floor(n / 4) * 90];
     return (
       <g key={pin.id}>
         <PinMark family={pin.family} severity={pin.severity} x={x} y={y} size={96} />
         {pin.number !== undefined && (
-          <text x={x + 62} y={y + 30} fontSize="84" fontWeight="700" fontFamily="var(--font-mono)" fill="var(--ink)" stroke="var(--paper)" strokeWidth="22" paintOrder="stroke" aria-hidden="true">
+          <text
+            x={x + 62}
+            y={y + 30}
+            fontSize="84"
+            fontWeight="700"
+            fontFamily="var(--font-mono)"
+            fill="var(--ink)"
+            stroke="var(--paper)"
+            strokeWidth="22"
+            paintOrder="stroke"
+            aria-hidden="true"
+          >
             {pin.number}
           </text>
         )}

@@ -8,7 +8,10 @@ import { RAMP_LEGEND, rampColour } from './ramp';
 export function PlanLegend({ className = '', ceilingUm = 500 }: { className?: string; ceilingUm?: number }) {
   const unit = useUnit();
   return (
-    <ul className={`shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-1.5 text-xs ${className}`} aria-label="Legend">
+    <ul
+      className={`shrink-0 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-1.5 text-xs ${className}`}
+      aria-label="Legend"
+    >
       <li className="flex items-center gap-1.5">
         <span className="inline-block h-3 w-4 border-[1.5px] border-dashed border-ink/60" /> not seen
       </li>
@@ -17,7 +20,8 @@ export function PlanLegend({ className = '', ceilingUm = 500 }: { className?: st
       </li>
       {RAMP_LEGEND.map((um) => (
         <li key={um} className="flex items-center gap-1.5">
-          <span className="inline-block h-3 w-4 border border-ink/50" style={{ background: rampColour(um).fill }} /> <span className="figure">{thicknessFigure(um, unit)}</span>
+          <span className="inline-block h-3 w-4 border border-ink/50" style={{ background: rampColour(um).fill }} />{' '}
+          <span className="figure">{thicknessFigure(um, unit)}</span>
         </li>
       ))}
       <li className="flex items-center gap-1.5">

@@ -9,7 +9,13 @@ const FULL = { width: '100%', height: '100%' } as const;
 /** Zoom by wheel, pinch or buttons, pan by dragging. */
 export function PlanZoom({ children }: { children: ReactNode }) {
   return (
-    <TransformWrapper minScale={1} maxScale={8} doubleClick={{ disabled: true }} panning={{ velocityDisabled: true }} wheel={{ step: 0.12 }}>
+    <TransformWrapper
+      minScale={1}
+      maxScale={8}
+      doubleClick={{ disabled: true }}
+      panning={{ velocityDisabled: true }}
+      wheel={{ step: 0.12 }}
+    >
       {({ zoomIn, zoomOut, resetTransform }) => (
         <>
           <div className="absolute top-2 right-2 z-10 flex flex-col gap-1">
@@ -28,7 +34,12 @@ export function PlanZoom({ children }: { children: ReactNode }) {
 
 function ZoomButton({ label, onPress, Icon }: { label: string; onPress: () => void; Icon: typeof Plus }) {
   return (
-    <button type="button" aria-label={label} onClick={onPress} className="grid size-9 place-items-center rounded-cut border border-line bg-card hover:border-ink">
+    <button
+      type="button"
+      aria-label={label}
+      onClick={onPress}
+      className="grid size-9 place-items-center rounded-cut border border-line bg-card hover:border-ink"
+    >
       <Icon size={16} aria-hidden="true" />
     </button>
   );

@@ -13,12 +13,18 @@ const STOPS: readonly (readonly [um: number, l: number, c: number, h: number])[]
 export function rampColour(um: number): { fill: string; text: string } {
   const last = STOPS[STOPS.length - 1]!;
   const at = Math.min(Math.max(um, STOPS[0]![0]), last[0]);
-  const i = Math.max(1, STOPS.findIndex(([stop]) => stop >= at));
+  const i = Math.max(
+    1,
+    STOPS.findIndex(([stop]) => stop >= at),
+  );
   const [a, b] = [STOPS[i - 1]!, STOPS[i]!];
   const t = (at - a[0]) / (b[0] - a[0]);
   const mix = (k: 1 | 2 | 3) => a[k] + (b[k] - a[k]) * t;
   const l = mix(1);
-  return { fill: `oklch(${l.toFixed(3)} ${mix(2).toFixed(3)} ${mix(3).toFixed(1)})`, text: l < 0.6 ? 'oklch(0.98 0.01 90)' : 'oklch(0.25 0.035 255)' };
+  return {
+    fill: `oklch(${l.toFixed(3)} ${mix(2).toFixed(3)} ${mix(3).toFixed(1)})`,
+    text: l < 0.6 ? 'oklch(0.98 0.01 90)' : 'oklch(0.25 0.035 255)',
+  };
 }
 
 /** The figures shown in the legend, µm. */

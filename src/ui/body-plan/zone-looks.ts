@@ -16,14 +16,25 @@ export function medianLabel(zone: Pick<ZonePaint, 'medianUm' | 'n'>, unit: Thick
 }
 
 /** Zone looks by film thickness where measured; elsewhere paper, dashed while nothing was looked at. */
-export function paintLooks(plan: Plan, zones: readonly ZonePaint[], coverage: Coverage, unit: ThicknessUnit): Map<string, ZoneLook> {
+export function paintLooks(
+  plan: Plan,
+  zones: readonly ZonePaint[],
+  coverage: Coverage,
+  unit: ThicknessUnit,
+): Map<string, ZoneLook> {
   const looks = coverageLooks(plan, coverage);
   for (const z of zones) {
     const before = looks.get(z.zone);
     if (z.n === 0) continue;
     const { value, low } = z.medianUm;
     const colour = rampColour(value ?? low ?? 0);
-    looks.set(z.zone, { ...(before?.blocked && { blocked: true }), fill: colour.fill, text: colour.text, label: medianLabel(z, unit), hatched: value === null });
+    looks.set(z.zone, {
+      ...(before?.blocked && { blocked: true }),
+      fill: colour.fill,
+      text: colour.text,
+      label: medianLabel(z, unit),
+      hatched: value === null,
+    });
   }
   return looks;
 }
@@ -41,5 +52,11 @@ export function coverageLooks(plan: Plan, coverage: Coverage): Map<string, ZoneL
 
 /** The findings as pins. */
 export function findingPins(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): PlanPin[] {
-  return recordsOf(records, 'finding').map((f) => ({ id: f.id, zone: f.body.zone, place: f.body.place, family: flawById(f.body.flaw).family, severity: severity(f.body) }));
+  return recordsOf(records, 'finding').map((f) => ({
+    id: f.id,
+    zone: f.body.zone,
+    place: f.body.place,
+    family: flawById(f.body.flaw).family,
+    severity: severity(f.body),
+  }));
 }

@@ -1,5 +1,5 @@
-import type { Reading } from '@/core/records/kinds/reading';
 import type { PaintProfile } from '@/core/paint/profiles';
+import type { Reading } from '@/core/records/kinds/reading';
 import { type ThicknessUnit, thicknessFigure, thicknessSign } from '@/core/units/thickness';
 import { rampColour } from '../body-plan/ramp';
 
@@ -35,13 +35,33 @@ export function StripPlot({ readings, profile, unit, ceilingUm, twinUm }: Props)
   const summary = `${readings.length} readings${over.length ? `, ${over.length} at the ceiling` : ''}${none ? `, ${none} without a value` : ''}`;
   return (
     <figure>
-      <svg viewBox={`0 0 ${W} ${H}`} className="w-full" role="img" aria-label={`Readings against the ${profile.name} school: ${summary}`}>
+      <svg
+        viewBox={`0 0 ${W} ${H}`}
+        className="w-full"
+        role="img"
+        aria-label={`Readings against the ${profile.name} school: ${summary}`}
+      >
         {bands.map(([name, from, to]) =>
           from >= maxUm ? null : (
             <g key={name}>
-              <rect x={x(from)} y={TOP} width={x(Math.min(to, maxUm)) - x(from)} height={FLOOR - TOP} fill={rampColour(name === 'factory' ? 120 : name === 'resprayed' ? 235 : name === 'heavy' ? 330 : 440).fill} opacity="0.55" />
+              <rect
+                x={x(from)}
+                y={TOP}
+                width={x(Math.min(to, maxUm)) - x(from)}
+                height={FLOOR - TOP}
+                fill={
+                  rampColour(name === 'factory' ? 120 : name === 'resprayed' ? 235 : name === 'heavy' ? 330 : 440).fill
+                }
+                opacity="0.55"
+              />
               {x(Math.min(to, maxUm)) - x(from) > 22 && (
-                <text x={(x(from) + x(Math.min(to, maxUm))) / 2} y={TOP - 6} fontSize="9.5" textAnchor="middle" fill="var(--soft)">
+                <text
+                  x={(x(from) + x(Math.min(to, maxUm))) / 2}
+                  y={TOP - 6}
+                  fontSize="9.5"
+                  textAnchor="middle"
+                  fill="var(--soft)"
+                >
                   {name}
                 </text>
               )}
@@ -50,15 +70,39 @@ export function StripPlot({ readings, profile, unit, ceilingUm, twinUm }: Props)
         )}
         <line x1={x(ceilingUm)} x2={x(ceilingUm)} y1={TOP} y2={FLOOR} stroke="var(--cut)" strokeDasharray="3 3" />
         {read.map((r, i) => (
-          <circle key={i} cx={x(r.thicknessUm!)} cy={TOP + 12 + ((i * 37) % 58)} r="4.6" fill="var(--card)" stroke="var(--ink)" strokeWidth="1.5" />
+          <circle
+            key={i}
+            cx={x(r.thicknessUm!)}
+            cy={TOP + 12 + ((i * 37) % 58)}
+            r="4.6"
+            fill="var(--card)"
+            stroke="var(--ink)"
+            strokeWidth="1.5"
+          />
         ))}
         {over.map((_, i) => {
           const y = TOP + 10 + ((i * 15) % 66);
-          return <path key={i} d={`M${x(ceilingUm) - 5} ${y - 5}L${x(ceilingUm) + 5} ${y}L${x(ceilingUm) - 5} ${y + 5}Z`} fill="var(--card)" stroke="var(--ink)" strokeWidth="1.5" />;
+          return (
+            <path
+              key={i}
+              d={`M${x(ceilingUm) - 5} ${y - 5}L${x(ceilingUm) + 5} ${y}L${x(ceilingUm) - 5} ${y + 5}Z`}
+              fill="var(--card)"
+              stroke="var(--ink)"
+              strokeWidth="1.5"
+            />
+          );
         })}
         {typeof twinUm === 'number' && <path d={`M${x(twinUm)} ${FLOOR}l-5 9h10z`} fill="var(--thread)" />}
         {ticks.map((t) => (
-          <text key={t} x={x(t)} y={H - 6} fontSize="9.5" textAnchor="middle" fill="var(--ink)" fontFamily="var(--font-mono)">
+          <text
+            key={t}
+            x={x(t)}
+            y={H - 6}
+            fontSize="9.5"
+            textAnchor="middle"
+            fill="var(--ink)"
+            fontFamily="var(--font-mono)"
+          >
             {thicknessFigure(t, unit)}
           </text>
         ))}

@@ -5,12 +5,25 @@ import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 
 /** A sheet laid on top of the page: title, content, one way to close. */
-export function Modal({ title, onClose, children, wide = false }: { title: string; onClose: () => void; children: ReactNode; wide?: boolean }) {
+export function Modal({
+  title,
+  onClose,
+  children,
+  wide = false,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+  wide?: boolean;
+}) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-[oklch(0.2_0.03_255/0.45)]" />
-        <Dialog.Content aria-describedby={undefined} className={`fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto border border-line bg-card p-5 shadow-lift sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-cut ${wide ? 'sm:w-[640px]' : 'sm:w-[440px]'}`}>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className={`fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto border border-line bg-card p-5 shadow-lift sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-cut ${wide ? 'sm:w-[640px]' : 'sm:w-[440px]'}`}
+        >
           <div className="mb-4 flex items-center gap-3">
             <Dialog.Title className="flex-1 text-xl font-bold">{title}</Dialog.Title>
             <Dialog.Close className="grid size-11 place-items-center rounded-cut hover:bg-wash" aria-label="Close">

@@ -6,7 +6,13 @@ import { momentText } from '../dates';
 import { Modal } from './modal';
 
 /** Pictures as small prints; one opens large with its caption. */
-export function PhotoStrip({ photos, onRemove }: { photos: readonly StoredRecord<'photo'>[]; onRemove?: (id: string) => void }) {
+export function PhotoStrip({
+  photos,
+  onRemove,
+}: {
+  photos: readonly StoredRecord<'photo'>[];
+  onRemove?: (id: string) => void;
+}) {
   const [open, setOpen] = useState<StoredRecord<'photo'> | null>(null);
   if (photos.length === 0) return null;
   return (
@@ -14,9 +20,21 @@ export function PhotoStrip({ photos, onRemove }: { photos: readonly StoredRecord
       <ul className="flex flex-wrap gap-1.5">
         {photos.map((p) => (
           <li key={p.id}>
-            <button type="button" onClick={() => setOpen(p)} className="block overflow-hidden rounded-cut border border-line" aria-label={`Photo: ${p.body.caption || p.body.name}`}>
+            <button
+              type="button"
+              onClick={() => setOpen(p)}
+              className="block overflow-hidden rounded-cut border border-line"
+              aria-label={`Photo: ${p.body.caption || p.body.name}`}
+            >
               {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
-              <img src={`/api/v1/photos/${p.body.sha256}/320`} alt={p.body.caption || p.body.name} width={76} height={57} loading="lazy" className="h-[57px] w-[76px] object-cover" />
+              <img
+                src={`/api/v1/photos/${p.body.sha256}/320`}
+                alt={p.body.caption || p.body.name}
+                width={76}
+                height={57}
+                loading="lazy"
+                className="h-[57px] w-[76px] object-cover"
+              />
             </button>
           </li>
         ))}
@@ -24,7 +42,11 @@ export function PhotoStrip({ photos, onRemove }: { photos: readonly StoredRecord
       {open && (
         <Modal title={open.body.caption || open.body.name} onClose={() => setOpen(null)} wide>
           {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
-          <img src={`/api/v1/photos/${open.body.sha256}/2048`} alt={open.body.caption || open.body.name} className="w-full" />
+          <img
+            src={`/api/v1/photos/${open.body.sha256}/2048`}
+            alt={open.body.caption || open.body.name}
+            className="w-full"
+          />
           <p className="mt-2 flex flex-wrap items-center gap-3 text-sm text-soft">
             {open.body.takenAt && <span>{momentText(open.body.takenAt)}</span>}
             {open.body.drawn && <span className="stamp">drawn</span>}

@@ -6,12 +6,52 @@ import { Popover } from 'radix-ui';
 import { usePreferences } from '../preferences';
 import type { Preferences } from '../preferences-schema';
 
-const CHOICES: readonly { key: keyof Preferences; label: string; options: readonly (readonly [value: string, label: string])[] }[] = [
-  { key: 'words', label: 'Words', options: [['en-GB', 'bonnet, wing, boot'], ['en-US', 'hood, fender, trunk']] },
-  { key: 'sides', label: 'Sides', options: [['left-right', 'left, right'], ['driver-passenger', 'driver, passenger'], ['nearside-offside', 'nearside, offside']] },
-  { key: 'kerb', label: 'Kerb', options: [['left', 'on the left'], ['right', 'on the right']] },
-  { key: 'unit', label: 'Thickness', options: [['um', 'µm'], ['mil', 'mil']] },
-  { key: 'theme', label: 'Light', options: [['paper', 'paper'], ['pit', 'dark pit']] },
+const CHOICES: readonly {
+  key: keyof Preferences;
+  label: string;
+  options: readonly (readonly [value: string, label: string])[];
+}[] = [
+  {
+    key: 'words',
+    label: 'Words',
+    options: [
+      ['en-GB', 'bonnet, wing, boot'],
+      ['en-US', 'hood, fender, trunk'],
+    ],
+  },
+  {
+    key: 'sides',
+    label: 'Sides',
+    options: [
+      ['left-right', 'left, right'],
+      ['driver-passenger', 'driver, passenger'],
+      ['nearside-offside', 'nearside, offside'],
+    ],
+  },
+  {
+    key: 'kerb',
+    label: 'Kerb',
+    options: [
+      ['left', 'on the left'],
+      ['right', 'on the right'],
+    ],
+  },
+  {
+    key: 'unit',
+    label: 'Thickness',
+    options: [
+      ['um', 'µm'],
+      ['mil', 'mil'],
+    ],
+  },
+  {
+    key: 'theme',
+    label: 'Light',
+    options: [
+      ['paper', 'paper'],
+      ['pit', 'dark pit'],
+    ],
+  },
 ];
 
 /** How the reader wants words, sides, units and light; and the way out. */
@@ -25,22 +65,39 @@ export function ReaderMenu({ signOut = true, compact = false }: { signOut?: bool
   };
   return (
     <Popover.Root>
-      <Popover.Trigger className={compact ? 'grid min-h-11 min-w-11 place-items-center rounded-cut hover:bg-wash' : 'btn btn-small'} aria-label="Words, sides and units">
+      <Popover.Trigger
+        className={compact ? 'grid min-h-11 min-w-11 place-items-center rounded-cut hover:bg-wash' : 'btn btn-small'}
+        aria-label="Words, sides and units"
+      >
         <Settings2 size={18} aria-hidden="true" />
         {!compact && 'Words and units'}
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content className="sheet z-50 grid w-80 max-w-[94vw] gap-4 p-4 shadow-lift" sideOffset={6} collisionPadding={8}>
+        <Popover.Content
+          className="sheet z-50 grid w-80 max-w-[94vw] gap-4 p-4 shadow-lift"
+          sideOffset={6}
+          collisionPadding={8}
+        >
           {CHOICES.map(({ key, label, options }) => (
             <fieldset key={key} className="grid gap-1">
               <legend className="mb-1 text-sm font-semibold">{label}</legend>
               <div className="flex flex-wrap gap-1">
                 {options.map(([value, name]) => (
-                  <label key={value} className="flex min-h-9 items-center rounded-cut border border-ink/30 px-2.5 text-sm has-checked:border-thread has-checked:bg-thread has-checked:text-thread-ink has-focus-visible:outline-2 has-focus-visible:outline-thread">
-                    <input type="radio" className="sr-only" name={`reader-${key}`} value={value} checked={preferences[key] === value} onChange={() => {
+                  <label
+                    key={value}
+                    className="flex min-h-9 items-center rounded-cut border border-ink/30 px-2.5 text-sm has-checked:border-thread has-checked:bg-thread has-checked:text-thread-ink has-focus-visible:outline-2 has-focus-visible:outline-thread"
+                  >
+                    <input
+                      type="radio"
+                      className="sr-only"
+                      name={`reader-${key}`}
+                      value={value}
+                      checked={preferences[key] === value}
+                      onChange={() => {
                         set({ [key]: value } as Partial<Preferences>);
                         router.refresh();
-                      }} />
+                      }}
+                    />
                     {name}
                   </label>
                 ))}

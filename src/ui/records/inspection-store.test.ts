@@ -4,7 +4,10 @@ import { recordsOf } from '@/core/records/reduce';
 import { InspectionStore, type Kept, type Send } from './inspection-store';
 
 const AT = '2027-02-10T09:00:00Z';
-const reading = (um: number) => ({ kind: 'reading' as const, body: { zone: 'hood', state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' }, at: AT } });
+const reading = (um: number) => ({
+  kind: 'reading' as const,
+  body: { zone: 'hood', state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' }, at: AT },
+});
 
 /** A device memory and a server that answers as it is told. */
 function bench(answer: (changes: readonly CheckedChange[]) => Awaited<ReturnType<Send>>) {
@@ -21,7 +24,10 @@ function bench(answer: (changes: readonly CheckedChange[]) => Awaited<ReturnType
   };
   return { memory, sent, kept, send };
 }
-const applied = (changes: readonly CheckedChange[]): { ok: true; results: ChangeResult[] } => ({ ok: true, results: changes.map((c) => ({ id: c.id, status: 'applied', version: c.base + 1 })) });
+const applied = (changes: readonly CheckedChange[]): { ok: true; results: ChangeResult[] } => ({
+  ok: true,
+  results: changes.map((c) => ({ id: c.id, status: 'applied', version: c.base + 1 })),
+});
 const settled = async () => {
   for (let i = 0; i < 20; i++) await Promise.resolve();
 };
@@ -49,7 +55,9 @@ it('keeps entries while the server is away and sends them in order when it is ba
   up = true;
   await jest.advanceTimersByTimeAsync(1000);
   expect(store.snapshot()).toMatchObject({ waiting: 0, sending: 'idle' });
-  expect(b.sent.at(-1)!.map((c) => (c.op === 'put' ? (c.body as { thicknessUm: number }).thicknessUm : 0))).toEqual([131, 128]);
+  expect(b.sent.at(-1)!.map((c) => (c.op === 'put' ? (c.body as { thicknessUm: number }).thicknessUm : 0))).toEqual([
+    131, 128,
+  ]);
   jest.useRealTimers();
 });
 
@@ -67,7 +75,10 @@ it('takes up after a reload what was left unsent, without doubling it', async ()
 });
 
 it('sets a refused entry aside with its reason instead of dropping it', async () => {
-  const b = bench((c) => ({ ok: true, results: c.map((x) => ({ id: x.id, status: 'rejected', reason: 'sealed', message: 'sealed' })) }));
+  const b = bench((c) => ({
+    ok: true,
+    results: c.map((x) => ({ id: x.id, status: 'rejected', reason: 'sealed', message: 'sealed' })),
+  }));
   const store = new InspectionStore('i', [], b.send, b.kept);
   store.put([reading(131)]);
   await settled();
@@ -80,7 +91,10 @@ it('shows the other’s value at a conflict and lets the person insist', async (
   const b = bench((c) => {
     if (!first) return applied(c);
     first = false;
-    return { ok: true, results: c.map((x) => ({ id: x.id, status: 'conflict', present: { version: 4, body: reading(300).body } })) };
+    return {
+      ok: true,
+      results: c.map((x) => ({ id: x.id, status: 'conflict', present: { version: 4, body: reading(300).body } })),
+    };
   });
   const store = new InspectionStore('i', [], b.send, b.kept);
   store.put([reading(131)]);

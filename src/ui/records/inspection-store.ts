@@ -26,7 +26,9 @@ export interface StoreState {
   readonly canUndo: boolean;
 }
 
-export type Send = (changes: readonly CheckedChange[]) => Promise<{ ok: true; results: ChangeResult[] } | { ok: false; why: 'offline' | 'signed-out' }>;
+export type Send = (
+  changes: readonly CheckedChange[],
+) => Promise<{ ok: true; results: ChangeResult[] } | { ok: false; why: 'offline' | 'signed-out' }>;
 
 const BACK_OFF_MS = [1000, 2000, 4000, 8000, 15000] as const;
 
@@ -49,7 +51,13 @@ export class InspectionStore {
     private readonly send: Send,
     private readonly kept: Kept,
   ) {
-    this.state = { records: new Map(records.map((r) => [r.id, r])), waiting: 0, sending: 'idle', aside: [], canUndo: false };
+    this.state = {
+      records: new Map(records.map((r) => [r.id, r])),
+      waiting: 0,
+      sending: 'idle',
+      aside: [],
+      canUndo: false,
+    };
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -70,7 +78,8 @@ export class InspectionStore {
     if (left.length === 0) return;
     this.queue = [...left, ...this.queue];
     let records = this.state.records;
-    for (const change of left) if ((records.get(change.record)?.version ?? 0) === change.base) records = reduce(records, change);
+    for (const change of left)
+      if ((records.get(change.record)?.version ?? 0) === change.base) records = reduce(records, change);
     this.set({ records });
     void this.flush();
   }
@@ -80,7 +89,9 @@ export class InspectionStore {
   }
 
   /** Enters records; returns their ids, or the first reason why nothing was entered. */
-  put(entries: readonly { kind: RecordKind; body: unknown; id?: string }[]): { ok: true; ids: string[] } | { ok: false; message: string; reason: string } {
+  put(
+    entries: readonly { kind: RecordKind; body: unknown; id?: string }[],
+  ): { ok: true; ids: string[] } | { ok: false; message: string; reason: string } {
     const changes: CheckedChange[] = [];
     const ids: string[] = [];
     for (const { kind, body, id } of entries) {
@@ -88,7 +99,14 @@ export class InspectionStore {
       if (!checked.ok) return { ok: false, message: checked.problem.message, reason: checked.problem.reason };
       const record = id ?? uuidv7();
       ids.push(record);
-      changes.push({ id: uuidv7(), op: 'put', kind, record, base: this.state.records.get(record)?.version ?? 0, body: checked.body as BodyOf<RecordKind> });
+      changes.push({
+        id: uuidv7(),
+        op: 'put',
+        kind,
+        record,
+        base: this.state.records.get(record)?.version ?? 0,
+        body: checked.body as BodyOf<RecordKind>,
+      });
     }
     this.enter(changes);
     return { ok: true, ids };
@@ -172,7 +190,13 @@ export class InspectionStore {
   private corrected(refused: readonly Aside[]): Records {
     const records = new Map(this.state.records);
     for (const { change, result } of refused) {
-      if (result.status === 'conflict' && result.present) records.set(change.record, { id: change.record, kind: change.kind, version: result.present.version, body: result.present.body } as AnyRecord);
+      if (result.status === 'conflict' && result.present)
+        records.set(change.record, {
+          id: change.record,
+          kind: change.kind,
+          version: result.present.version,
+          body: result.present.body,
+        } as AnyRecord);
       else if (change.base === 0) records.delete(change.record);
     }
     return records;

@@ -1,6 +1,15 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useDeferredValue, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+} from 'react';
 import { type Plan, planOf } from '@/core/body/plan';
 import { type Grade, gradeCar } from '@/core/grade/grade';
 import type { GradeTables } from '@/core/grade/tables';
@@ -14,7 +23,12 @@ export interface InspectionFacts {
   readonly id: string;
   readonly revision: number;
   readonly state: 'draft' | 'reviewed' | 'sealed';
-  readonly lot: { readonly id: string; readonly number: number; readonly title: string; readonly reportDueOn: string | null };
+  readonly lot: {
+    readonly id: string;
+    readonly number: number;
+    readonly title: string;
+    readonly reportDueOn: string | null;
+  };
   readonly sale: { readonly name: string; readonly place: string; readonly closesOn: string | null };
   readonly onYear: number;
   readonly role: 'inspector' | 'manager' | 'viewer';
@@ -39,7 +53,11 @@ const sendTo =
   (inspection: string): Send =>
   async (changes) => {
     try {
-      const response = await fetch(`/api/v1/inspections/${inspection}/changes`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ changes }) });
+      const response = await fetch(`/api/v1/inspections/${inspection}/changes`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ changes }),
+      });
       if (response.status === 401) return { ok: false, why: 'signed-out' };
       if (!response.ok) return { ok: false, why: 'offline' };
       return { ok: true, results: (await response.json()).results };
@@ -49,7 +67,15 @@ const sendTo =
   };
 
 /** Holds one inspection for all its screens: its records, what waits to be sent, and the grade computed from them. */
-export function InspectionProvider({ facts, records, children }: { facts: InspectionFacts; records: readonly AnyRecord[]; children: ReactNode }) {
+export function InspectionProvider({
+  facts,
+  records,
+  children,
+}: {
+  facts: InspectionFacts;
+  records: readonly AnyRecord[];
+  children: ReactNode;
+}) {
   const [store] = useState(() => new InspectionStore(facts.id, records, sendTo(facts.id), outbox));
   const state = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
   useEffect(() => {
@@ -68,10 +94,22 @@ export function InspectionProvider({ facts, records, children }: { facts: Inspec
     return () => window.removeEventListener('beforeunload', warn);
   }, [state.waiting]);
   const car = recordsOf(state.records, 'car')[0]?.body ?? null;
-  const plan = useMemo(() => (car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null), [car]);
+  const plan = useMemo(
+    () => (car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null),
+    [car],
+  );
   const deferred = useDeferredValue(state.records);
   const grade = useMemo(
-    () => (plan ? gradeCar({ plan, records: [...deferred.values()], onYear: facts.onYear, tables: facts.tables, profiles: facts.profiles }) : null),
+    () =>
+      plan
+        ? gradeCar({
+            plan,
+            records: [...deferred.values()],
+            onYear: facts.onYear,
+            tables: facts.tables,
+            profiles: facts.profiles,
+          })
+        : null,
     [plan, deferred, facts],
   );
   const held = useMemo<Held>(

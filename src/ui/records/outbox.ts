@@ -31,7 +31,10 @@ export const outbox = {
     await open().bulkPut(changes.map((change, i) => ({ id: change.id, inspection, order: from + i, change })));
   },
   async of(inspection: string): Promise<CheckedChange[]> {
-    const rows = await open().where('[inspection+order]').between([inspection, Dexie.minKey], [inspection, Dexie.maxKey]).toArray();
+    const rows = await open()
+      .where('[inspection+order]')
+      .between([inspection, Dexie.minKey], [inspection, Dexie.maxKey])
+      .toArray();
     return rows.map((r) => r.change);
   },
   async forget(ids: readonly string[]): Promise<void> {

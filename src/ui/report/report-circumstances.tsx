@@ -19,7 +19,9 @@ export function Conditions({ records }: { records: readonly AnyRecord[] }) {
         <p key={id}>
           {dayText(v.startedAt)}, {v.place}
           {v.inspector && `, by ${v.inspector}`}
-          {v.hours ? `, ${v.hours} hours` : ''}: {LIGHT_WORDS[v.light]}, {SURFACE_WORDS[v.surface]}, {v.clean ? 'car clean' : 'car not clean'}, {v.temperatureC === null ? 'temperature not stated' : `${v.temperatureC} °C`}, {LIFT_WORDS[v.lift]}.{' '}
+          {v.hours ? `, ${v.hours} hours` : ''}: {LIGHT_WORDS[v.light]}, {SURFACE_WORDS[v.surface]},{' '}
+          {v.clean ? 'car clean' : 'car not clean'},{' '}
+          {v.temperatureC === null ? 'temperature not stated' : `${v.temperatureC} °C`}, {LIFT_WORDS[v.lift]}.{' '}
           {v.gauge
             ? `Thickness gauge ${v.gauge.name}, ceiling ${v.gauge.ceilingUm} µm, ${v.gauge.checks.length === 0 ? 'not checked on foils' : `checked: ${v.gauge.checks.map((c) => `at the ${c.when} the ${c.foilUm} µm foil showed ${c.foilReadUm}, bare plate ${c.zeroUm}`).join('; ')}`}.`
             : 'No thickness gauge.'}{' '}
@@ -31,7 +33,10 @@ export function Conditions({ records }: { records: readonly AnyRecord[] }) {
           {[
             ['Chassis number', car.chassisNumber || 'not read'],
             ['Engine number', car.engineNumber || 'not read'],
-            ['Odometer', car.odometer ? `${car.odometer.value.toLocaleString('en-GB')} ${car.odometer.unit}` : 'not read'],
+            [
+              'Odometer',
+              car.odometer ? `${car.odometer.value.toLocaleString('en-GB')} ${car.odometer.unit}` : 'not read',
+            ],
             ['Colour', car.colour || 'not stated'],
             ['Driven', car.leave.drive === 'yes' ? 'leave given' : 'no'],
           ].map(([name, value]) => (
@@ -58,7 +63,8 @@ export function Claims({ records, wording }: { records: readonly AnyRecord[]; wo
         {claims.map(({ id, body }) => (
           <li key={id} className="flex items-start justify-between gap-3 py-2">
             <span>
-              “{body.text}” <span className="text-sm text-soft">{`${body.source}, ${term(CLAIM_WORDS, body.kind, wording.words)}`}</span>
+              “{body.text}”{' '}
+              <span className="text-sm text-soft">{`${body.source}, ${term(CLAIM_WORDS, body.kind, wording.words)}`}</span>
             </span>
             <EvidenceStamp evidence="told" />
           </li>
@@ -84,7 +90,14 @@ export function NotSeen({ snapshot, wording }: { snapshot: Snapshot; wording: Wo
       {[...groups].map(([why, rows]) => (
         <div key={why} className="border border-dashed border-ink/60 p-3">
           <h3 className="font-bold">{why}</h3>
-          <p className="text-sm">{rows.map((r) => `${zoneName(r.zone, wording)} (${r.aspects.map((a) => term(ASPECT_WORDS, a as Aspect, wording.words)).join(', ')})`).join('; ')}</p>
+          <p className="text-sm">
+            {rows
+              .map(
+                (r) =>
+                  `${zoneName(r.zone, wording)} (${r.aspects.map((a) => term(ASPECT_WORDS, a as Aspect, wording.words)).join(', ')})`,
+              )
+              .join('; ')}
+          </p>
         </div>
       ))}
     </section>

@@ -1,6 +1,6 @@
 import { boxOf } from '@/core/body/geometry';
 import { type Plan, toSheet } from '@/core/body/plan';
-import { type View, VIEWS, type Zone } from '@/core/body/zone';
+import { VIEWS, type View, type Zone } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
 import type { PaintProfile } from '@/core/paint/profiles';
 import type { StoredRecord } from '@/core/records/kinds';
@@ -35,12 +35,21 @@ export function FindingsList({ findings, photos, plan, wording, photoBase }: Pro
       {findings.length === 0 && <p>Nothing was found in what was looked at. See below for what was not.</p>}
       {VIEWS.filter((v) => findings.some((f) => f.view === v)).map((view) => (
         <div key={view}>
-          <h3 className="border-b-2 border-ink pb-1 font-bold first-letter:uppercase">{term(VIEW_WORDS, view, wording.words)}</h3>
+          <h3 className="border-b-2 border-ink pb-1 font-bold first-letter:uppercase">
+            {term(VIEW_WORDS, view, wording.words)}
+          </h3>
           <ol>
             {findings
               .filter((f) => f.view === view)
               .map((f) => (
-                <Item key={f.record.id} finding={f} photos={photos.filter((p) => p.body.finding === f.record.id)} zone={plan.zones.get(f.record.body.zone)!} wording={wording} photoBase={photoBase} />
+                <Item
+                  key={f.record.id}
+                  finding={f}
+                  photos={photos.filter((p) => p.body.finding === f.record.id)}
+                  zone={plan.zones.get(f.record.body.zone)!}
+                  wording={wording}
+                  photoBase={photoBase}
+                />
               ))}
           </ol>
         </div>
@@ -49,13 +58,34 @@ export function FindingsList({ findings, photos, plan, wording, photoBase }: Pro
   );
 }
 
-function Item({ finding, photos, zone, wording, photoBase }: { finding: NumberedFinding; photos: readonly StoredRecord<'photo'>[]; zone: Zone; wording: Wording; photoBase: string }) {
+function Item({
+  finding,
+  photos,
+  zone,
+  wording,
+  photoBase,
+}: {
+  finding: NumberedFinding;
+  photos: readonly StoredRecord<'photo'>[];
+  zone: Zone;
+  wording: Wording;
+  photoBase: string;
+}) {
   const { body: f } = finding.record;
   const flaw = flawById(f.flaw);
   const cause = flawCause(f.flaw, wording.words);
-  const extent = [f.sizeMm ? `${f.sizeMm} mm` : '', f.share ? `${Math.round(f.share * 100)} % of the panel` : '', f.where, f.touchedIn ? 'touched in' : '', f.visibleFromM ? `seen from ${f.visibleFromM} m` : ''].filter(Boolean);
+  const extent = [
+    f.sizeMm ? `${f.sizeMm} mm` : '',
+    f.share ? `${Math.round(f.share * 100)} % of the panel` : '',
+    f.where,
+    f.touchedIn ? 'touched in' : '',
+    f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
+  ].filter(Boolean);
   return (
-    <li id={`finding-${finding.number}`} className="grid grid-cols-[2.2rem_1fr] gap-x-3 gap-y-2 border-b border-line py-3 sm:grid-cols-[2.2rem_1fr_110px]">
+    <li
+      id={`finding-${finding.number}`}
+      className="grid grid-cols-[2.2rem_1fr] gap-x-3 gap-y-2 border-b border-line py-3 sm:grid-cols-[2.2rem_1fr_110px]"
+    >
       <span className="figure grid justify-items-center gap-1 text-lg font-bold">
         {finding.number}
         <PinHead family={flaw.family} severity={severity(f)} size={20} />
@@ -79,7 +109,14 @@ function Item({ finding, photos, zone, wording, photoBase }: { finding: Numbered
               <li key={p.id} className="relative">
                 <a href={`${photoBase}/${p.body.sha256}/2048`}>
                   {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
-                  <img src={`${photoBase}/${p.body.sha256}/320`} alt={`${p.body.caption || p.body.name}${p.body.drawn ? ' (drawn picture)' : ''}`} width={240} height={180} loading="lazy" className="aspect-4/3 w-60 max-w-full rounded-cut border border-line object-cover" />
+                  <img
+                    src={`${photoBase}/${p.body.sha256}/320`}
+                    alt={`${p.body.caption || p.body.name}${p.body.drawn ? ' (drawn picture)' : ''}`}
+                    width={240}
+                    height={180}
+                    loading="lazy"
+                    className="aspect-4/3 w-60 max-w-full rounded-cut border border-line object-cover"
+                  />
                 </a>
                 <span className="text-sm text-soft">
                   {p.body.caption} {p.body.drawn && <span className="stamp">drawn</span>}
@@ -101,7 +138,11 @@ function ZoneMini({ zone, place }: { zone: Zone; place: { uMm: number; vMm: numb
   const pad = size * 0.06;
   const at = place ? toSheet(zone, place) : null;
   return (
-    <svg className="col-start-2 h-16 w-24 sm:col-start-3" viewBox={`${box.minX - pad} ${box.minY - pad} ${box.maxX - box.minX + 2 * pad} ${box.maxY - box.minY + 2 * pad}`} aria-hidden="true">
+    <svg
+      className="col-start-2 h-16 w-24 sm:col-start-3"
+      viewBox={`${box.minX - pad} ${box.minY - pad} ${box.maxX - box.minX + 2 * pad} ${box.maxY - box.minY + 2 * pad}`}
+      aria-hidden="true"
+    >
       <path d={pathOf(zone.outline)} fill="var(--wash)" stroke="var(--cut)" strokeWidth={size / 60} />
       {at && <circle cx={at[0]} cy={at[1]} r={size / 22} fill="var(--ink)" />}
     </svg>

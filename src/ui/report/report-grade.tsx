@@ -1,5 +1,5 @@
 import type { Snapshot } from '@/core/report/snapshot';
-import { AXIS_WORDS, LENS_WORDS } from '@/words/grade';
+import { AXIS_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
 import { IntervalBand } from '../charts/interval-band';
 
 /** The grade with its doubt, how much was seen, and from how far it presents clean. */
@@ -8,7 +8,7 @@ export function GradeSummary({ snapshot, findings, photos }: { snapshot: Snapsho
   const limits = tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
   const first = results.whole[0]!;
   const seen = Math.round(results.coverage.whole.seen * 100);
-  const figures = (g: { low: number | null; high: number | null }) => `${Math.round(g.low ?? 0)} to ${Math.round(g.high ?? 100)}`;
+  const figures = gradeFigures;
   return (
     <section className="sheet grid gap-4 p-4" aria-label="Summary">
       <div className="grid gap-4 sm:grid-cols-[1.3fr_1fr]">
@@ -16,9 +16,16 @@ export function GradeSummary({ snapshot, findings, photos }: { snapshot: Snapsho
           <p className="text-sm font-semibold">As it stands, {first.lens} lens</p>
           <p className="font-head text-3xl font-bold">
             {first.band}
-            {results.coverage.whole.seen < 0.9 && '?'} <span className="figure text-lg font-semibold">{figures(first.grade)}</span>
+            {results.coverage.whole.seen < 0.9 && '?'}{' '}
+            <span className="figure text-lg font-semibold">{figures(first.grade)}</span>
           </p>
-          <IntervalBand id="report-first" grade={first.grade} limits={limits} label={`Grade ${figures(first.grade)} of 100`} capped={first.capped} />
+          <IntervalBand
+            id="report-first"
+            grade={first.grade}
+            limits={limits}
+            label={`Grade ${figures(first.grade)} of 100`}
+            capped={first.capped}
+          />
           <p className="text-sm text-soft">The band holds the true grade 8 times in 10. What was not seen widens it.</p>
         </div>
         <dl className="grid grid-cols-2 content-start gap-x-4 gap-y-2">
@@ -42,11 +49,19 @@ export function GradeSummary({ snapshot, findings, photos }: { snapshot: Snapsho
             {results.whole.map((w) => (
               <li key={w.lens} className="grid grid-cols-[1fr_auto] text-sm">
                 <span>
-                  <strong className="capitalize">{w.lens}</strong> <span className="text-soft">{LENS_WORDS[w.lens]}</span>
+                  <strong className="capitalize">{w.lens}</strong>{' '}
+                  <span className="text-soft">{LENS_WORDS[w.lens]}</span>
                 </span>
                 <span className="figure">{figures(w.grade)}</span>
                 <span className="col-span-2">
-                  <IntervalBand id={`report-${w.lens}`} grade={w.grade} limits={limits} label={`${w.lens} ${figures(w.grade)}`} height={14} capped={w.capped} />
+                  <IntervalBand
+                    id={`report-${w.lens}`}
+                    grade={w.grade}
+                    limits={limits}
+                    label={`${w.lens} ${figures(w.grade)}`}
+                    height={14}
+                    capped={w.capped}
+                  />
                 </span>
               </li>
             ))}
@@ -55,7 +70,14 @@ export function GradeSummary({ snapshot, findings, photos }: { snapshot: Snapsho
             {results.axes.map((a) => (
               <li key={a.axis} className="grid grid-cols-[8rem_1fr_5rem] items-center gap-2 text-sm">
                 <span className="first-letter:uppercase">{AXIS_WORDS[a.axis]}</span>
-                <IntervalBand id={`report-${a.axis}`} grade={a.grade} limits={limits} label={`${AXIS_WORDS[a.axis]} ${figures(a.grade)}`} height={12} capped={a.capped} />
+                <IntervalBand
+                  id={`report-${a.axis}`}
+                  grade={a.grade}
+                  limits={limits}
+                  label={`${AXIS_WORDS[a.axis]} ${figures(a.grade)}`}
+                  height={12}
+                  capped={a.capped}
+                />
                 <span className="figure text-right text-xs">{a.seen === 0 ? 'not seen' : figures(a.grade)}</span>
               </li>
             ))}

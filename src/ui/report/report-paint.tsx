@@ -23,7 +23,12 @@ export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wo
         <>
           <p className="text-sm">
             The car’s own level is{' '}
-            <span className="figure">{paint.baselineUm.value === null ? `above ${thicknessText(paint.baselineUm.low ?? 0, unit)}` : `${thicknessFigure(paint.baselineUm.low ?? 0, unit)} to ${thicknessText(paint.baselineUm.high ?? 0, unit)}`}</span>. Readings at the gauge’s ceiling count as “at least that much”, never as a figure.
+            <span className="figure">
+              {paint.baselineUm.value === null
+                ? `above ${thicknessText(paint.baselineUm.low ?? 0, unit)}`
+                : `${thicknessFigure(paint.baselineUm.low ?? 0, unit)} to ${thicknessText(paint.baselineUm.high ?? 0, unit)}`}
+            </span>
+            . Readings at the gauge’s ceiling count as “at least that much”, never as a figure.
           </p>
           <div className="overflow-x-auto">
             <table className="w-full min-w-120 text-sm">
@@ -44,11 +49,22 @@ export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wo
                 {zones.map((z) => (
                   <tr key={z.zone} className="border-t border-line">
                     <th scope="row" className="py-1.5 pr-2 text-left font-semibold">
-                      <span className="mr-2 inline-block size-3 border border-ink/50 align-middle" style={{ background: rampColour(z.medianUm.value ?? z.medianUm.low ?? 0).fill }} />
+                      <span
+                        className="mr-2 inline-block size-3 border border-ink/50 align-middle"
+                        style={{ background: rampColour(z.medianUm.value ?? z.medianUm.low ?? 0).fill }}
+                      />
                       {zoneName(z.zone, wording)}
                     </th>
-                    <td className="figure pr-2 text-right">{z.medianUm.value === null ? `≥ ${thicknessFigure(z.medianUm.low ?? 0, unit)}` : thicknessFigure(z.medianUm.value, unit)}</td>
-                    <td className="figure pr-2 text-right text-xs">{z.medianUm.value === null ? 'not known' : `${thicknessFigure(z.medianUm.low ?? 0, unit)}–${thicknessFigure(z.medianUm.high ?? 0, unit)}`}</td>
+                    <td className="figure pr-2 text-right">
+                      {z.medianUm.value === null
+                        ? `≥ ${thicknessFigure(z.medianUm.low ?? 0, unit)}`
+                        : thicknessFigure(z.medianUm.value, unit)}
+                    </td>
+                    <td className="figure pr-2 text-right text-xs">
+                      {z.medianUm.value === null
+                        ? 'not known'
+                        : `${thicknessFigure(z.medianUm.low ?? 0, unit)}–${thicknessFigure(z.medianUm.high ?? 0, unit)}`}
+                    </td>
                     <td className="figure pr-2 text-right text-xs">
                       {z.n}
                       {z.over > 0 && `, ${z.over} over`}

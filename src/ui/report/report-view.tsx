@@ -1,9 +1,9 @@
 import { planOf } from '@/core/body/plan';
-import { type View, VIEWS } from '@/core/body/zone';
+import { VIEWS, type View } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
+import { readBundle } from '@/core/records/bundle';
 import type { AnyRecord, StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import { readBundle } from '@/core/records/bundle';
 import type { Snapshot } from '@/core/report/snapshot';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import { CAUTION_WORDS } from '@/words/cautions';
@@ -13,7 +13,7 @@ import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { PlanDrawing, type PlanPin } from '../body-plan/plan-drawing';
 import { dayText } from '../dates';
-import { Conditions, Claims, NotSeen } from './report-circumstances';
+import { Claims, Conditions, NotSeen } from './report-circumstances';
 import { FindingsList, type NumberedFinding } from './report-findings';
 import { GradeSummary } from './report-grade';
 import { PaintTable } from './report-paint';
@@ -43,7 +43,9 @@ export function ReportView(props: ReportViewProps) {
     <article className="mx-auto grid max-w-4xl gap-8 px-4 py-6">
       <header className="grid gap-4">
         <div className="flex items-start gap-4">
-          <span className="grid h-14 min-w-14 shrink-0 place-items-center rounded-cut border-2 border-ink px-2 font-head text-2xl font-bold">{snapshot.bundle.lot.number}</span>
+          <span className="grid h-14 min-w-14 shrink-0 place-items-center rounded-cut border-2 border-ink px-2 font-head text-2xl font-bold">
+            {snapshot.bundle.lot.number}
+          </span>
           <div className="min-w-0">
             <h1 className="text-2xl font-bold sm:text-3xl">
               {car.make} {car.model}
@@ -54,7 +56,10 @@ export function ReportView(props: ReportViewProps) {
               {snapshot.sale.closesOn && `, closes ${dayText(snapshot.sale.closesOn)}`}
             </p>
             <p className="mt-1">
-              <span className="stamp">{state === 'sealed' ? `sealed ${dayText(snapshot.sealedAt)}` : 'draft, not sealed'}</span> <span className="stamp">revision {snapshot.revision}</span>
+              <span className="stamp">
+                {state === 'sealed' ? `sealed ${dayText(snapshot.sealedAt)}` : 'draft, not sealed'}
+              </span>{' '}
+              <span className="stamp">revision {snapshot.revision}</span>
             </p>
           </div>
         </div>
@@ -62,7 +67,9 @@ export function ReportView(props: ReportViewProps) {
           <ul className="grid gap-2">
             {snapshot.results.gates.map((g) => (
               <li key={g} className="border-l-4 border-pin bg-card px-4 py-3 font-semibold">
-                {g === 'structural-loss' ? 'Structural loss was found. The car is not to be driven or lifted by it before a qualified repairer has seen it.' : GATE_WORDS[g as keyof typeof GATE_WORDS]}
+                {g === 'structural-loss'
+                  ? 'Structural loss was found. The car is not to be driven or lifted by it before a qualified repairer has seen it.'
+                  : GATE_WORDS[g as keyof typeof GATE_WORDS]}
               </li>
             ))}
           </ul>
@@ -70,17 +77,30 @@ export function ReportView(props: ReportViewProps) {
         <GradeSummary snapshot={snapshot} findings={findings.length} photos={photos.length} />
       </header>
       <Plans plan={plan} views={VIEWS} findings={findings} wording={wording} notSeen={snapshot.results.notSeen} />
-      <FindingsList findings={findings} photos={photos} plan={plan} wording={wording} photoBase={props.photos} profile={snapshot.tables.profiles[0]!} />
+      <FindingsList
+        findings={findings}
+        photos={photos}
+        plan={plan}
+        wording={wording}
+        photoBase={props.photos}
+        profile={snapshot.tables.profiles[0]!}
+      />
       {withheld > 0 && (
         <p className="border-l-4 border-ink bg-card px-4 py-3">
-          {withheld} {withheld === 1 ? 'finding is' : 'findings are'} left out: {snapshot.results.withheld.map((w) => `${w.count}, ${w.reason}`).join('; ')}. The grade counts {withheld === 1 ? 'it' : 'them'}.
+          {withheld} {withheld === 1 ? 'finding is' : 'findings are'} left out:{' '}
+          {snapshot.results.withheld.map((w) => `${w.count}, ${w.reason}`).join('; ')}. The grade counts{' '}
+          {withheld === 1 ? 'it' : 'them'}.
         </p>
       )}
       <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} />
       <Claims records={records} wording={wording} />
       <NotSeen snapshot={snapshot} wording={wording} />
       <Conditions records={records} />
-      <OtherPhotos photos={photos.filter((p) => !findings.some((f) => f.record.id === p.body.finding))} base={props.photos} wording={wording} />
+      <OtherPhotos
+        photos={photos.filter((p) => !findings.some((f) => f.record.id === p.body.finding))}
+        base={props.photos}
+        wording={wording}
+      />
       <section className="grid gap-2" aria-label="Cautions">
         <h2 className="text-xl font-bold">Cautions</h2>
         <ul className="grid list-disc gap-1.5 pl-5">
@@ -97,26 +117,72 @@ function carOf(snapshot: Snapshot): { steering?: 'left' | 'right' } | undefined 
   return snapshot.bundle.records.car?.[0]?.body as { steering?: 'left' | 'right' } | undefined;
 }
 
-function numbered(records: readonly AnyRecord[], viewOf: (zone: string) => View, lap: Readonly<Record<View, readonly string[]>>): NumberedFinding[] {
+function numbered(
+  records: readonly AnyRecord[],
+  viewOf: (zone: string) => View,
+  lap: Readonly<Record<View, readonly string[]>>,
+): NumberedFinding[] {
   const place = (f: StoredRecord<'finding'>) => {
     const view = viewOf(f.body.zone);
     return VIEWS.indexOf(view) * 1000 + lap[view].indexOf(f.body.zone);
   };
-  return [...recordsOf(records, 'finding')].sort((a, b) => place(a) - place(b)).map((record, i) => ({ number: i + 1, record, view: viewOf(record.body.zone) }));
+  return [...recordsOf(records, 'finding')]
+    .sort((a, b) => place(a) - place(b))
+    .map((record, i) => ({ number: i + 1, record, view: viewOf(record.body.zone) }));
 }
 
-function Plans({ plan, views, findings, wording, notSeen }: { plan: NonNullable<ReturnType<typeof planOf>>; views: readonly View[]; findings: readonly NumberedFinding[]; wording: Wording; notSeen: Snapshot['results']['notSeen'] }) {
-  const unseen = new Map([...plan.zones.values()].map((z) => [z.slug, z.aspects.every((a) => notSeen.some((n) => n.zone === z.slug && n.aspects.includes(a)))]));
-  const looks = new Map([...unseen].map(([slug, bare]) => [slug, { unseen: bare, blocked: bare && notSeen.some((n) => n.zone === slug && n.why !== null) }]));
+function Plans({
+  plan,
+  views,
+  findings,
+  wording,
+  notSeen,
+}: {
+  plan: NonNullable<ReturnType<typeof planOf>>;
+  views: readonly View[];
+  findings: readonly NumberedFinding[];
+  wording: Wording;
+  notSeen: Snapshot['results']['notSeen'];
+}) {
+  const unseen = new Map(
+    [...plan.zones.values()].map((z) => [
+      z.slug,
+      z.aspects.every((a) => notSeen.some((n) => n.zone === z.slug && n.aspects.includes(a))),
+    ]),
+  );
+  const looks = new Map(
+    [...unseen].map(([slug, bare]) => [
+      slug,
+      { unseen: bare, blocked: bare && notSeen.some((n) => n.zone === slug && n.why !== null) },
+    ]),
+  );
   const pinned = views.filter((v) => plan.lap[v].length > 0 && (v === 'outside' || findings.some((f) => f.view === v)));
   return (
     <section className="grid gap-4" aria-label="Plans">
       <h2 className="text-xl font-bold">Where it is</h2>
       {pinned.map((view) => {
-        const pins: PlanPin[] = findings.filter((f) => f.view === view).map((f) => ({ id: f.record.id, zone: f.record.body.zone, place: f.record.body.place, family: flawById(f.record.body.flaw).family, severity: severity(f.record.body), number: f.number }));
+        const pins: PlanPin[] = findings
+          .filter((f) => f.view === view)
+          .map((f) => ({
+            id: f.record.id,
+            zone: f.record.body.zone,
+            place: f.record.body.place,
+            family: flawById(f.record.body.flaw).family,
+            severity: severity(f.record.body),
+            number: f.number,
+          }));
         return (
           <figure key={view} className="sheet p-2">
-            <PlanDrawing plan={plan} view={view} looks={looks} pins={pins} nameOf={(z) => zoneName(z, wording)} title={`Plan, ${term(VIEW_WORDS, view, wording.words)}`} className={view === 'outside' ? 'w-full' : 'mx-auto max-h-72 w-full'} sideWords={{ left: 'left', right: 'right' }} />
+            <PlanDrawing
+              plan={plan}
+              view={view}
+              looks={looks}
+              pins={pins}
+              nameOf={(z) => zoneName(z, wording)}
+              title={`Plan, ${term(VIEW_WORDS, view, wording.words)}`}
+              className={view === 'outside' ? 'w-full' : 'mx-auto max-h-72 w-full'}
+              sideWords={{ left: 'left', right: 'right' }}
+            />
             <figcaption className="px-2 pb-1 text-sm text-soft first-letter:uppercase">
               {term(VIEW_WORDS, view, wording.words)}: numbers are the findings below; dashed pieces were not seen.
             </figcaption>
@@ -127,7 +193,15 @@ function Plans({ plan, views, findings, wording, notSeen }: { plan: NonNullable<
   );
 }
 
-function OtherPhotos({ photos, base, wording }: { photos: readonly StoredRecord<'photo'>[]; base: string; wording: Wording }) {
+function OtherPhotos({
+  photos,
+  base,
+  wording,
+}: {
+  photos: readonly StoredRecord<'photo'>[];
+  base: string;
+  wording: Wording;
+}) {
   if (photos.length === 0) return null;
   return (
     <section className="grid gap-3" aria-label="More pictures">
@@ -137,7 +211,14 @@ function OtherPhotos({ photos, base, wording }: { photos: readonly StoredRecord<
           <li key={p.id}>
             <a href={`${base}/${p.body.sha256}/2048`}>
               {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
-              <img src={`${base}/${p.body.sha256}/320`} alt={p.body.caption || p.body.name} width={320} height={240} loading="lazy" className="aspect-4/3 w-full rounded-cut border border-line object-cover" />
+              <img
+                src={`${base}/${p.body.sha256}/320`}
+                alt={p.body.caption || p.body.name}
+                width={320}
+                height={240}
+                loading="lazy"
+                className="aspect-4/3 w-full rounded-cut border border-line object-cover"
+              />
             </a>
             <p className="text-sm">
               {p.body.zone && `${zoneName(p.body.zone, wording)}: `}

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { recordsOf } from '@/core/records/reduce';
+import { gradeFigures } from '@/words/grade';
 import { LIFT_WORDS, LIGHT_WORDS, SURFACE_WORDS } from '@/words/terms';
 import { IntervalBand } from '../charts/interval-band';
 import { FarvinMark } from '../parts/farvin-mark';
@@ -27,7 +28,10 @@ export function LotShell({ children }: { children: ReactNode }) {
   const here = usePathname().split('/').pop();
   return (
     <div className="flex h-dvh flex-col-reverse overflow-hidden lg:flex-row">
-      <nav aria-label="Screens" className="z-20 flex shrink-0 justify-between border-t border-line bg-card lg:w-[76px] lg:flex-col lg:justify-start lg:gap-1 lg:border-t-0 lg:border-r lg:py-2">
+      <nav
+        aria-label="Screens"
+        className="z-20 flex shrink-0 justify-between border-t border-line bg-card lg:w-[76px] lg:flex-col lg:justify-start lg:gap-1 lg:border-t-0 lg:border-r lg:py-2"
+      >
         <Link href="/yard" className="hidden justify-center py-2 lg:flex" aria-label="Farvin: Yard">
           <FarvinMark />
         </Link>
@@ -47,7 +51,11 @@ export function LotShell({ children }: { children: ReactNode }) {
 
 function RailLink({ href, name, here, Icon }: { href: string; name: string; here: boolean; Icon: typeof Scale }) {
   return (
-    <Link href={href} aria-current={here ? 'page' : undefined} className="grid min-h-14 flex-1 place-items-center gap-0.5 py-1.5 text-[12px] font-semibold hover:bg-wash aria-[current=page]:bg-ink aria-[current=page]:text-paper lg:mx-1.5 lg:flex-none lg:rounded-cut">
+    <Link
+      href={href}
+      aria-current={here ? 'page' : undefined}
+      className="grid min-h-14 flex-1 place-items-center gap-0.5 py-1.5 text-[12px] font-semibold hover:bg-wash aria-[current=page]:bg-ink aria-[current=page]:text-paper lg:mx-1.5 lg:flex-none lg:rounded-cut"
+    >
       <Icon size={20} aria-hidden="true" />
       {name}
     </Link>
@@ -59,29 +67,59 @@ function LotHead() {
   const visits = recordsOf(state.records, 'visit');
   const visit = visits[visits.length - 1]?.body;
   const keeper = grade?.whole[0];
-  const where = visit ? [visits.length > 1 ? `visit ${visits.length}` : '', SURFACE_WORDS[visit.surface], LIGHT_WORDS[visit.light], visit.temperatureC === null ? '' : `${visit.temperatureC} °C`, LIFT_WORDS[visit.lift]].filter(Boolean).join(' · ') : 'no visit stated yet';
+  const where = visit
+    ? [
+        visits.length > 1 ? `visit ${visits.length}` : '',
+        SURFACE_WORDS[visit.surface],
+        LIGHT_WORDS[visit.light],
+        visit.temperatureC === null ? '' : `${visit.temperatureC} °C`,
+        LIFT_WORDS[visit.lift],
+      ]
+        .filter(Boolean)
+        .join(' · ')
+    : 'no visit stated yet';
   return (
     <header className="flex shrink-0 items-center gap-3 border-b border-line bg-card px-3 py-2 sm:px-4">
-      <span className="grid h-11 min-w-11 shrink-0 place-items-center rounded-cut border-2 border-ink px-1 font-head text-xl font-bold">{facts.lot.number}</span>
+      <span className="grid h-11 min-w-11 shrink-0 place-items-center rounded-cut border-2 border-ink px-1 font-head text-xl font-bold">
+        {facts.lot.number}
+      </span>
       <div className="min-w-0 flex-1">
-        <h1 className="truncate text-base font-bold sm:text-xl">{car ? `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}` : facts.lot.title}</h1>
+        <h1 className="truncate text-base font-bold sm:text-xl">
+          {car ? `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}` : facts.lot.title}
+        </h1>
         <p className="truncate text-xs text-soft sm:text-sm">
-          {facts.state === 'sealed' ? `sealed, revision ${facts.revision}` : facts.revision > 1 ? `revision ${facts.revision}, ${facts.state}` : facts.state} · {where}
+          {facts.state === 'sealed'
+            ? `sealed, revision ${facts.revision}`
+            : facts.revision > 1
+              ? `revision ${facts.revision}, ${facts.state}`
+              : facts.state}{' '}
+          · {where}
         </p>
       </div>
       {grade && keeper && (
-        <Link href={`/lots/${facts.lot.id}/grade`} className="hidden w-52 shrink-0 rounded-cut px-2 py-1 hover:bg-wash md:block" title="Grade as it stands, keeper lens">
+        <Link
+          href={`/lots/${facts.lot.id}/grade`}
+          className="hidden w-52 shrink-0 rounded-cut px-2 py-1 hover:bg-wash md:block"
+          title="Grade as it stands, keeper lens"
+        >
           <span className="flex items-baseline justify-between text-xs">
-            <span className="figure font-semibold">
-              {Math.round(keeper.grade.low ?? 0)}–{Math.round(keeper.grade.high ?? 100)}
-            </span>
+            <span className="figure font-semibold">{gradeFigures(keeper.grade)}</span>
             <span className="font-semibold">
               {keeper.band}
               {grade.coverage.whole.seen < 0.9 && '?'}
             </span>
           </span>
-          <IntervalBand id="head" grade={keeper.grade} limits={facts.tables.bands.map((b) => b.from).filter((f) => f > 0)} label="Grade as it stands under the keeper lens" height={14} capped={keeper.capped} />
-          <span className="block text-center text-xs text-soft">keeper lens · {Math.round(grade.coverage.whole.seen * 100)} % seen</span>
+          <IntervalBand
+            id="head"
+            grade={keeper.grade}
+            limits={facts.tables.bands.map((b) => b.from).filter((f) => f > 0)}
+            label="Grade as it stands under the keeper lens"
+            height={14}
+            capped={keeper.capped}
+          />
+          <span className="block text-center text-xs text-soft">
+            keeper lens · {Math.round(grade.coverage.whole.seen * 100)} % seen
+          </span>
         </Link>
       )}
       <Waiting />

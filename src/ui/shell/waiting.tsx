@@ -12,13 +12,25 @@ export function Waiting() {
   return (
     <div role="status" className="shrink-0">
       {waiting > 0 && sending === 'signed-out' && (
-        <Link href="/sign-in" className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold">
+        <Link
+          href="/sign-in"
+          className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
+        >
           {n}: sign in again
         </Link>
       )}
       {waiting > 0 && sending !== 'signed-out' && (
-        <button type="button" className="flex min-h-11 items-center gap-2 rounded-cut bg-tape px-3 text-sm font-semibold text-tape-ink" onClick={() => void store.flush()} title="Kept on this device. Press to send now.">
-          {sending === 'offline' ? <CloudOff size={16} aria-hidden="true" /> : <UploadCloud size={16} aria-hidden="true" />}
+        <button
+          type="button"
+          className="flex min-h-11 items-center gap-2 rounded-cut bg-tape px-3 text-sm font-semibold text-tape-ink"
+          onClick={() => void store.flush()}
+          title="Kept on this device. Press to send now."
+        >
+          {sending === 'offline' ? (
+            <CloudOff size={16} aria-hidden="true" />
+          ) : (
+            <UploadCloud size={16} aria-hidden="true" />
+          )}
           {n}
         </button>
       )}

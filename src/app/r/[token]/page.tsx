@@ -10,7 +10,9 @@ type Params = { params: Promise<{ token: string }> };
 
 export async function generateMetadata({ params }: Params): Promise<Metadata> {
   const report = await openReport((await params).token);
-  const title = report ? `Lot ${report.snapshot.bundle.lot.number}, ${report.snapshot.bundle.lot.title}` : 'No report here';
+  const title = report
+    ? `Lot ${report.snapshot.bundle.lot.number}, ${report.snapshot.bundle.lot.title}`
+    : 'No report here';
   return { title, robots: { index: false, follow: false } };
 }
 
@@ -21,7 +23,10 @@ export default async function PublicReportPage({ params }: Params) {
     return (
       <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
         <h1 className="text-3xl font-bold">No report here</h1>
-        <p>The link is wrong, has expired or was withdrawn, or the report is not sealed yet. Ask whoever sent it for a new one.</p>
+        <p>
+          The link is wrong, has expired or was withdrawn, or the report is not sealed yet. Ask whoever sent it for a
+          new one.
+        </p>
       </main>
     );
   }

@@ -2,8 +2,8 @@ import type { Point } from '../geometry';
 import { bow, crossEdge, crossStrip, wheelArch } from '../strokes';
 import type { BodyStyle, SeamPiece, ZonePiece } from '../zone';
 import {
-  CLOSING,
   CUT_MM as C,
+  CLOSING,
   cabinPieces,
   enginePieces,
   foldLeft,
@@ -55,26 +55,131 @@ const quarter: Point[] = [
 ];
 
 const glassFront: Point[] = [[1668, 914], ...bow([2010, 1196], [2300, 1236], [2560, 1222], 8), [2608, 924]];
-const glassRear: Point[] = [[2632, 926], [2588, 1220], ...bow([2620, 1218], [2760, 1200], [2860, 1160], 6), [2892, 936]];
-const pillar: Point[] = [[1508, 906], [1628, 912], [1978, 1200], [1926, 1222]];
+const glassRear: Point[] = [
+  [2632, 926],
+  [2588, 1220],
+  ...bow([2620, 1218], [2760, 1200], [2860, 1160], 6),
+  [2892, 936],
+];
+const pillar: Point[] = [
+  [1508, 906],
+  [1628, 912],
+  [1978, 1200],
+  [1926, 1222],
+];
 
 const zones: ZonePiece[] = [
   ...nosePieces(24, 700),
-  { slug: 'hood', view: 'outside', part: 'nose', metal: 'body', aspects: CLOSING, outline: crossStrip(24 + C, 1400, 660, 710, 16, 20) },
-  { slug: 'cowl', view: 'outside', part: 'nose', metal: 'body', aspects: OUTER, outline: crossStrip(1400 + C, 1498, 710, 690, 20, 34) },
-  { slug: 'glass.windshield', view: 'outside', part: 'nose', metal: 'glass', aspects: ['glass', 'rubber'], outline: crossStrip(1498 + C, 1990, 676, 562, 34, 22) },
-  { slug: 'fender.left', view: 'outside', part: 'flank', metal: 'body', aspects: CLOSING, outline: fold(fender), label: fold([[1220, 640]])[0]! },
+  {
+    slug: 'hood',
+    view: 'outside',
+    part: 'nose',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: crossStrip(24 + C, 1400, 660, 710, 16, 20),
+  },
+  {
+    slug: 'cowl',
+    view: 'outside',
+    part: 'nose',
+    metal: 'body',
+    aspects: OUTER,
+    outline: crossStrip(1400 + C, 1498, 710, 690, 20, 34),
+  },
+  {
+    slug: 'glass.windshield',
+    view: 'outside',
+    part: 'nose',
+    metal: 'glass',
+    aspects: ['glass', 'rubber'],
+    outline: crossStrip(1498 + C, 1990, 676, 562, 34, 22),
+  },
+  {
+    slug: 'fender.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: fold(fender),
+    label: fold([[1220, 640]])[0]!,
+  },
   wheelPiece('front', FRONT_AXLE, AXLE_Z, 292, fold),
-  { slug: 'pillar.left.a', view: 'outside', part: 'flank', metal: 'body', aspects: ['paint', 'corrosion', 'structure'], structural: true, outline: fold(pillar) },
-  { slug: 'door.left.front', view: 'outside', part: 'flank', metal: 'body', aspects: [...CLOSING, 'function'], outline: fold(door) },
-  { slug: 'glass.left.front', view: 'outside', part: 'flank', metal: 'glass', aspects: ['glass', 'rubber', 'function'], outline: fold(glassFront) },
-  { slug: 'rocker.left', view: 'outside', part: 'flank', metal: 'body', aspects: ['paint', 'corrosion', 'structure'], structural: true, outline: fold(rockerOutline(1190, 3040)) },
-  { slug: 'quarter.left', view: 'outside', part: 'flank', metal: 'body', aspects: CLOSING, outline: fold(quarter), label: fold([[3090, 790]])[0]! },
-  { slug: 'glass.left.rear', view: 'outside', part: 'flank', metal: 'glass', aspects: ['glass', 'rubber'], outline: fold(glassRear) },
+  {
+    slug: 'pillar.left.a',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: ['paint', 'corrosion', 'structure'],
+    structural: true,
+    outline: fold(pillar),
+  },
+  {
+    slug: 'door.left.front',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: [...CLOSING, 'function'],
+    outline: fold(door),
+  },
+  {
+    slug: 'glass.left.front',
+    view: 'outside',
+    part: 'flank',
+    metal: 'glass',
+    aspects: ['glass', 'rubber', 'function'],
+    outline: fold(glassFront),
+  },
+  {
+    slug: 'rocker.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: ['paint', 'corrosion', 'structure'],
+    structural: true,
+    outline: fold(rockerOutline(1190, 3040)),
+  },
+  {
+    slug: 'quarter.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: fold(quarter),
+    label: fold([[3090, 790]])[0]!,
+  },
+  {
+    slug: 'glass.left.rear',
+    view: 'outside',
+    part: 'flank',
+    metal: 'glass',
+    aspects: ['glass', 'rubber'],
+    outline: fold(glassRear),
+  },
   wheelPiece('rear', REAR_AXLE, AXLE_Z, 292, fold),
-  { slug: 'roof', view: 'outside', part: 'roof', metal: 'body', aspects: OUTER, outline: crossStrip(1990 + C, 2860, 556, 560, 22, -10) },
-  { slug: 'glass.rear', view: 'outside', part: 'tail', metal: 'glass', aspects: ['glass', 'rubber'], outline: crossStrip(2860 + C, 3520, 560, 590, -10, -16) },
-  { slug: 'deck', view: 'outside', part: 'tail', metal: 'body', aspects: CLOSING, outline: crossStrip(3520 + C, 4210, 596, 640, -16, -26) },
+  {
+    slug: 'roof',
+    view: 'outside',
+    part: 'roof',
+    metal: 'body',
+    aspects: OUTER,
+    outline: crossStrip(1990 + C, 2860, 556, 560, 22, -10),
+  },
+  {
+    slug: 'glass.rear',
+    view: 'outside',
+    part: 'tail',
+    metal: 'glass',
+    aspects: ['glass', 'rubber'],
+    outline: crossStrip(2860 + C, 3520, 560, 590, -10, -16),
+  },
+  {
+    slug: 'deck',
+    view: 'outside',
+    part: 'tail',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: crossStrip(3520 + C, 4210, 596, 640, -16, -26),
+  },
   ...tailPieces(4210 + C + 26, 650),
   ...underneathPieces(LENGTH, FRONT_AXLE, REAR_AXLE, 1360),
   ...enginePieces(70, 1400),
@@ -83,14 +188,45 @@ const zones: ZonePiece[] = [
 ];
 
 const seams: SeamPiece[] = [
-  { zones: ['hood', 'fender.left'], onA: [[24 + C, -660], [1400, -710]], onB: fold(hoodEdge) },
+  {
+    zones: ['hood', 'fender.left'],
+    onA: [
+      [24 + C, -660],
+      [1400, -710],
+    ],
+    onB: fold(hoodEdge),
+  },
   { zones: ['hood', 'cowl'], onA: crossEdge(1400, 710, 20), onB: crossEdge(1400 + C, 710, 20) },
   { zones: ['hood', 'panel.front'], onA: crossEdge(24 + C, 660, 16), onB: crossEdge(24, 700, 18) },
   { zones: ['door.left.front', 'fender.left'], onA: fold(shift(frontCut, C)), onB: fold(frontCut) },
   { zones: ['door.left.front', 'quarter.left'], onA: fold(rearCut), onB: fold(shift(rearCut, C)) },
-  { zones: ['door.left.front', 'rocker.left'], onA: fold([[1462 + C, LOW], [2602, LOW]]), onB: fold([[1462 + C, 278], [2602, 278]]) },
-  { zones: ['deck', 'quarter.left'], onA: [[3520 + C, -596], [4210, -640]], onB: fold(bow([3720, 996], [4000, 930], [4290, 880], 10)) },
-  { zones: ['deck', 'panel.rear'], onA: crossEdge(4210, 640, -26), onB: [[4210 + C + 26, -650 * 0.6 + C + 24], [4210 + C + 26, 650 * 0.6 - C - 24]] },
+  {
+    zones: ['door.left.front', 'rocker.left'],
+    onA: fold([
+      [1462 + C, LOW],
+      [2602, LOW],
+    ]),
+    onB: fold([
+      [1462 + C, 278],
+      [2602, 278],
+    ]),
+  },
+  {
+    zones: ['deck', 'quarter.left'],
+    onA: [
+      [3520 + C, -596],
+      [4210, -640],
+    ],
+    onB: fold(bow([3720, 996], [4000, 930], [4290, 880], 10)),
+  },
+  {
+    zones: ['deck', 'panel.rear'],
+    onA: crossEdge(4210, 640, -26),
+    onB: [
+      [4210 + C + 26, -650 * 0.6 + C + 24],
+      [4210 + C + 26, 650 * 0.6 - C - 24],
+    ],
+  },
 ];
 
 export const fastback: BodyStyle = {

@@ -1,7 +1,20 @@
 import type { Point } from '../geometry';
 import { bow, crossEdge, crossStrip, roundedBox, wheelArch } from '../strokes';
 import type { BodyStyle, SeamPiece, ZonePiece } from '../zone';
-import { CLOSING, CUT_MM as C, cabinPieces, enginePieces, foldLeft, nosePieces, OUTER, rockerOutline, shift, tailPieces, underneathPieces, wheelPiece } from './shared';
+import {
+  CUT_MM as C,
+  CLOSING,
+  cabinPieces,
+  enginePieces,
+  foldLeft,
+  nosePieces,
+  OUTER,
+  rockerOutline,
+  shift,
+  tailPieces,
+  underneathPieces,
+  wheelPiece,
+} from './shared';
 
 // Side view, mm: x rearwards from the front of the body, z above the ground. A two-door cab and an open bed on a frame.
 const LENGTH = 4900;
@@ -17,33 +30,157 @@ const fold = foldLeft(SHEET_HALF);
 const hoodEdge: Point[] = bow([120, 1010], [600, 1080], [1360, 1090], 12);
 const frontCut: Point[] = bow([1360, 1090], [1350, 760], [1382, LOW], 10);
 const rearCut: Point[] = bow([2420, 1104], [2430, 760], [2420, LOW], 10);
-const bedTop: Point[] = [[2640, 1096], [4780, 1096]];
+const bedTop: Point[] = [
+  [2640, 1096],
+  [4780, 1096],
+];
 
-const fender: Point[] = [...bow([90, 460], [40, 760], [120, 1010], 10), ...hoodEdge.slice(1), ...frontCut.slice(1), ...wheelArch(FRONT_AXLE, AXLE_Z, ARCH, LOW).reverse(), [150, LOW]];
-const door: Point[] = [...bow([1360 + C, 1090], [1900, 1100], [2420, 1104], 8), ...rearCut.slice(1), ...shift(frontCut, C).reverse().slice(0, -1)];
-const corner: Point[] = [[2420 + C, 1104], ...bow([2400, 1420], [2520, 1440], [2600, 1400], 4), [2616, LOW], ...shift(rearCut, C).reverse().slice(0, -1)];
-const bed: Point[] = [...bedTop, ...bow([4800, 1080], [4830, 800], [4800, 480], 8), [4780, LOW], ...wheelArch(REAR_AXLE, AXLE_Z, ARCH, LOW).reverse(), [2640, LOW]];
+const fender: Point[] = [
+  ...bow([90, 460], [40, 760], [120, 1010], 10),
+  ...hoodEdge.slice(1),
+  ...frontCut.slice(1),
+  ...wheelArch(FRONT_AXLE, AXLE_Z, ARCH, LOW).reverse(),
+  [150, LOW],
+];
+const door: Point[] = [
+  ...bow([1360 + C, 1090], [1900, 1100], [2420, 1104], 8),
+  ...rearCut.slice(1),
+  ...shift(frontCut, C).reverse().slice(0, -1),
+];
+const corner: Point[] = [
+  [2420 + C, 1104],
+  ...bow([2400, 1420], [2520, 1440], [2600, 1400], 4),
+  [2616, LOW],
+  ...shift(rearCut, C).reverse().slice(0, -1),
+];
+const bed: Point[] = [
+  ...bedTop,
+  ...bow([4800, 1080], [4830, 800], [4800, 480], 8),
+  [4780, LOW],
+  ...wheelArch(REAR_AXLE, AXLE_Z, ARCH, LOW).reverse(),
+  [2640, LOW],
+];
 
 const NO_REAR_SEAT = new Set(['carpet.left.rear', 'seat.rear', 'parcel']);
 
 const zones: ZonePiece[] = [
   ...nosePieces(24, 720),
-  { slug: 'hood', view: 'outside', part: 'nose', metal: 'body', aspects: CLOSING, outline: crossStrip(24 + C, 1310, 690, 730, 8, 14) },
-  { slug: 'cowl', view: 'outside', part: 'nose', metal: 'body', aspects: OUTER, outline: crossStrip(1310 + C, 1410, 730, 716, 14, 20) },
-  { slug: 'glass.windshield', view: 'outside', part: 'nose', metal: 'glass', aspects: ['glass', 'rubber'], outline: crossStrip(1410 + C, 1800, 706, 630, 20, 14) },
-  { slug: 'fender.left', view: 'outside', part: 'flank', metal: 'body', aspects: CLOSING, outline: fold(fender), label: fold([[1270, 780]])[0]! },
+  {
+    slug: 'hood',
+    view: 'outside',
+    part: 'nose',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: crossStrip(24 + C, 1310, 690, 730, 8, 14),
+  },
+  {
+    slug: 'cowl',
+    view: 'outside',
+    part: 'nose',
+    metal: 'body',
+    aspects: OUTER,
+    outline: crossStrip(1310 + C, 1410, 730, 716, 14, 20),
+  },
+  {
+    slug: 'glass.windshield',
+    view: 'outside',
+    part: 'nose',
+    metal: 'glass',
+    aspects: ['glass', 'rubber'],
+    outline: crossStrip(1410 + C, 1800, 706, 630, 20, 14),
+  },
+  {
+    slug: 'fender.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: fold(fender),
+    label: fold([[1270, 780]])[0]!,
+  },
   wheelPiece('front', FRONT_AXLE, AXLE_Z, 330, fold),
-  { slug: 'pillar.left.a', view: 'outside', part: 'flank', metal: 'body', aspects: ['paint', 'corrosion', 'structure'], structural: true, outline: fold([[1440, 1116], [1540, 1118], [1740, 1400], [1690, 1424]]) },
-  { slug: 'door.left.front', view: 'outside', part: 'flank', metal: 'body', aspects: [...CLOSING, 'function'], outline: fold(door) },
-  { slug: 'glass.left.front', view: 'outside', part: 'flank', metal: 'glass', aspects: ['glass', 'rubber', 'function'], outline: fold([[1576, 1120], ...bow([1770, 1400], [2000, 1436], [2300, 1436], 6), [2360, 1128]]) },
-  { slug: 'rocker.left', view: 'outside', part: 'flank', metal: 'body', aspects: ['paint', 'corrosion', 'structure'], structural: true, outline: fold(shift(rockerOutline(1250, 2600), 0, 100)) },
+  {
+    slug: 'pillar.left.a',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: ['paint', 'corrosion', 'structure'],
+    structural: true,
+    outline: fold([
+      [1440, 1116],
+      [1540, 1118],
+      [1740, 1400],
+      [1690, 1424],
+    ]),
+  },
+  {
+    slug: 'door.left.front',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: [...CLOSING, 'function'],
+    outline: fold(door),
+  },
+  {
+    slug: 'glass.left.front',
+    view: 'outside',
+    part: 'flank',
+    metal: 'glass',
+    aspects: ['glass', 'rubber', 'function'],
+    outline: fold([[1576, 1120], ...bow([1770, 1400], [2000, 1436], [2300, 1436], 6), [2360, 1128]]),
+  },
+  {
+    slug: 'rocker.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: ['paint', 'corrosion', 'structure'],
+    structural: true,
+    outline: fold(shift(rockerOutline(1250, 2600), 0, 100)),
+  },
   { slug: 'corner.left', view: 'outside', part: 'flank', metal: 'body', aspects: OUTER, outline: fold(corner) },
-  { slug: 'bed.left', view: 'outside', part: 'flank', metal: 'body', aspects: CLOSING, outline: fold(bed), label: fold([[3100, 830]])[0]! },
+  {
+    slug: 'bed.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: fold(bed),
+    label: fold([[3100, 830]])[0]!,
+  },
   wheelPiece('rear', REAR_AXLE, AXLE_Z, 330, fold),
-  { slug: 'roof', view: 'outside', part: 'roof', metal: 'body', aspects: OUTER, outline: crossStrip(1800 + C, 2420, 626, 630, 14, -8) },
-  { slug: 'glass.rear', view: 'outside', part: 'tail', metal: 'glass', aspects: ['glass', 'rubber'], outline: crossStrip(2420 + C, 2580, 600, 610, -8, -6) },
-  { slug: 'bed.floor', view: 'outside', part: 'tail', metal: 'body', aspects: ['paint', 'shape', 'corrosion'], outline: roundedBox(2640, -640, 4560, 640, 16) },
-  { slug: 'tailgate', view: 'outside', part: 'tail', metal: 'body', aspects: [...CLOSING, 'function'], outline: roundedBox(4560 + C, -640, 5140, 640, 20) },
+  {
+    slug: 'roof',
+    view: 'outside',
+    part: 'roof',
+    metal: 'body',
+    aspects: OUTER,
+    outline: crossStrip(1800 + C, 2420, 626, 630, 14, -8),
+  },
+  {
+    slug: 'glass.rear',
+    view: 'outside',
+    part: 'tail',
+    metal: 'glass',
+    aspects: ['glass', 'rubber'],
+    outline: crossStrip(2420 + C, 2580, 600, 610, -8, -6),
+  },
+  {
+    slug: 'bed.floor',
+    view: 'outside',
+    part: 'tail',
+    metal: 'body',
+    aspects: ['paint', 'shape', 'corrosion'],
+    outline: roundedBox(2640, -640, 4560, 640, 16),
+  },
+  {
+    slug: 'tailgate',
+    view: 'outside',
+    part: 'tail',
+    metal: 'body',
+    aspects: [...CLOSING, 'function'],
+    outline: roundedBox(4560 + C, -640, 5140, 640, 20),
+  },
   ...tailPieces(5140 + C, 700),
   ...underneathPieces(LENGTH, FRONT_AXLE, REAR_AXLE, 1340).filter((z) => z.slug !== 'trunk.floor'),
   ...enginePieces(70, 1340),
@@ -51,14 +188,48 @@ const zones: ZonePiece[] = [
 ];
 
 const seams: SeamPiece[] = [
-  { zones: ['hood', 'fender.left'], onA: [[24 + C, -690], [1310, -730]], onB: fold(hoodEdge) },
+  {
+    zones: ['hood', 'fender.left'],
+    onA: [
+      [24 + C, -690],
+      [1310, -730],
+    ],
+    onB: fold(hoodEdge),
+  },
   { zones: ['hood', 'cowl'], onA: crossEdge(1310, 730, 14), onB: crossEdge(1310 + C, 730, 14) },
   { zones: ['hood', 'panel.front'], onA: crossEdge(24 + C, 690, 8), onB: crossEdge(24, 720, 18) },
   { zones: ['door.left.front', 'fender.left'], onA: fold(shift(frontCut, C)), onB: fold(frontCut) },
   { zones: ['corner.left', 'door.left.front'], onA: fold(shift(rearCut, C)), onB: fold(rearCut) },
-  { zones: ['door.left.front', 'rocker.left'], onA: fold([[1382 + C, LOW], [2420, LOW]]), onB: fold([[1382 + C, 378], [2420, 378]]) },
-  { zones: ['bed.left', 'tailgate'], onA: fold(bow([4800, 1080], [4830, 800], [4800, 480], 8)), onB: [[4602, -640], [5120, -640]] },
-  { zones: ['bed.floor', 'tailgate'], onA: [[4560, -600], [4560, 600]], onB: [[4560 + C, -600], [4560 + C, 600]] },
+  {
+    zones: ['door.left.front', 'rocker.left'],
+    onA: fold([
+      [1382 + C, LOW],
+      [2420, LOW],
+    ]),
+    onB: fold([
+      [1382 + C, 378],
+      [2420, 378],
+    ]),
+  },
+  {
+    zones: ['bed.left', 'tailgate'],
+    onA: fold(bow([4800, 1080], [4830, 800], [4800, 480], 8)),
+    onB: [
+      [4602, -640],
+      [5120, -640],
+    ],
+  },
+  {
+    zones: ['bed.floor', 'tailgate'],
+    onA: [
+      [4560, -600],
+      [4560, 600],
+    ],
+    onB: [
+      [4560 + C, -600],
+      [4560 + C, 600],
+    ],
+  },
 ];
 
 export const pickup: BodyStyle = {
@@ -66,5 +237,14 @@ export const pickup: BodyStyle = {
   doors: 2,
   zones,
   seams,
-  folds: [fold([[1400, 760], [2400, 770]]), fold([[2680, 770], [3380, 774]])],
+  folds: [
+    fold([
+      [1400, 760],
+      [2400, 770],
+    ]),
+    fold([
+      [2680, 770],
+      [3380, 774],
+    ]),
+  ],
 };

@@ -2,8 +2,8 @@ import type { Point } from '../geometry';
 import { bow, crossEdge, crossStrip, wheelArch } from '../strokes';
 import type { BodyStyle, SeamPiece, ZonePiece } from '../zone';
 import {
-  CLOSING,
   CUT_MM as C,
+  CLOSING,
   cabinPieces,
   enginePieces,
   foldLeft,
@@ -31,7 +31,10 @@ const fold = foldLeft(SHEET_HALF);
 const hoodEdge: Point[] = bow([110, 812], [600, 884], [1330, 900], 12);
 const frontCut: Point[] = bow([1330, 900], [1318, 600], [1350, LOW], 10);
 const middleCut: Point[] = bow([2230, 914], [2226, 600], [2224, LOW], 8);
-const rearCut: Point[] = [...bow([3080, 924], [3092, 800], [3060, 690], 6), ...bow([3030, 640], [2960, 480], [2950, LOW], 8)];
+const rearCut: Point[] = [
+  ...bow([3080, 924], [3092, 800], [3060, 690], 6),
+  ...bow([3030, 640], [2960, 480], [2950, LOW], 8),
+];
 
 const fender: Point[] = [
   ...bow([90, 340], [30, 600], [110, 812], 10),
@@ -40,8 +43,16 @@ const fender: Point[] = [
   ...wheelArch(FRONT_AXLE, AXLE_Z, ARCH, LOW).reverse(),
   [150, LOW],
 ];
-const doorFront: Point[] = [...bow([1330 + C, 900], [1800, 908], [2230, 914], 8), ...middleCut.slice(1), ...shift(frontCut, C).reverse().slice(0, -1)];
-const doorRear: Point[] = [...bow([2230 + C, 914], [2700, 920], [3080, 924], 8), ...rearCut.slice(1), ...shift(middleCut, C).reverse().slice(0, -1)];
+const doorFront: Point[] = [
+  ...bow([1330 + C, 900], [1800, 908], [2230, 914], 8),
+  ...middleCut.slice(1),
+  ...shift(frontCut, C).reverse().slice(0, -1),
+];
+const doorRear: Point[] = [
+  ...bow([2230 + C, 914], [2700, 920], [3080, 924], 8),
+  ...rearCut.slice(1),
+  ...shift(middleCut, C).reverse().slice(0, -1),
+];
 const deckEdge: Point[] = bow([3640, 942], [4050, 934], [4430, 884], 10);
 const quarter: Point[] = [
   [3080 + C, 924],
@@ -56,27 +67,139 @@ const quarter: Point[] = [
 ];
 
 const glassFront: Point[] = [[1556, 930], ...bow([1880, 1206], [2060, 1246], [2200, 1250], 6), [2214, 938]];
-const glassRear: Point[] = [[2240, 938], [2228, 1250], ...bow([2500, 1252], [2800, 1236], [2966, 1190], 6), [3090, 948]];
-const pillar: Point[] = [[1400, 924], [1516, 928], [1848, 1210], [1800, 1234]];
+const glassRear: Point[] = [
+  [2240, 938],
+  [2228, 1250],
+  ...bow([2500, 1252], [2800, 1236], [2966, 1190], 6),
+  [3090, 948],
+];
+const pillar: Point[] = [
+  [1400, 924],
+  [1516, 928],
+  [1848, 1210],
+  [1800, 1234],
+];
 
 const zones: ZonePiece[] = [
   ...nosePieces(24, 710),
-  { slug: 'hood', view: 'outside', part: 'nose', metal: 'body', aspects: CLOSING, outline: crossStrip(24 + C, 1290, 670, 710, 12, 18) },
-  { slug: 'cowl', view: 'outside', part: 'nose', metal: 'body', aspects: OUTER, outline: crossStrip(1290 + C, 1390, 710, 700, 18, 26) },
-  { slug: 'glass.windshield', view: 'outside', part: 'nose', metal: 'glass', aspects: ['glass', 'rubber'], outline: crossStrip(1390 + C, 1850, 690, 590, 26, 18) },
-  { slug: 'fender.left', view: 'outside', part: 'flank', metal: 'body', aspects: CLOSING, outline: fold(fender), label: fold([[1200, 660]])[0]! },
+  {
+    slug: 'hood',
+    view: 'outside',
+    part: 'nose',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: crossStrip(24 + C, 1290, 670, 710, 12, 18),
+  },
+  {
+    slug: 'cowl',
+    view: 'outside',
+    part: 'nose',
+    metal: 'body',
+    aspects: OUTER,
+    outline: crossStrip(1290 + C, 1390, 710, 700, 18, 26),
+  },
+  {
+    slug: 'glass.windshield',
+    view: 'outside',
+    part: 'nose',
+    metal: 'glass',
+    aspects: ['glass', 'rubber'],
+    outline: crossStrip(1390 + C, 1850, 690, 590, 26, 18),
+  },
+  {
+    slug: 'fender.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: fold(fender),
+    label: fold([[1200, 660]])[0]!,
+  },
   wheelPiece('front', FRONT_AXLE, AXLE_Z, 290, fold),
-  { slug: 'pillar.left.a', view: 'outside', part: 'flank', metal: 'body', aspects: ['paint', 'corrosion', 'structure'], structural: true, outline: fold(pillar) },
-  { slug: 'door.left.front', view: 'outside', part: 'flank', metal: 'body', aspects: [...CLOSING, 'function'], outline: fold(doorFront) },
-  { slug: 'glass.left.front', view: 'outside', part: 'flank', metal: 'glass', aspects: ['glass', 'rubber', 'function'], outline: fold(glassFront) },
-  { slug: 'rocker.left', view: 'outside', part: 'flank', metal: 'body', aspects: ['paint', 'corrosion', 'structure'], structural: true, outline: fold(rockerOutline(1180, 3100)) },
-  { slug: 'door.left.rear', view: 'outside', part: 'flank', metal: 'body', aspects: [...CLOSING, 'function'], outline: fold(doorRear) },
-  { slug: 'glass.left.rear', view: 'outside', part: 'flank', metal: 'glass', aspects: ['glass', 'rubber', 'function'], outline: fold(glassRear) },
-  { slug: 'quarter.left', view: 'outside', part: 'flank', metal: 'body', aspects: CLOSING, outline: fold(quarter), label: fold([[3700, 800]])[0]! },
+  {
+    slug: 'pillar.left.a',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: ['paint', 'corrosion', 'structure'],
+    structural: true,
+    outline: fold(pillar),
+  },
+  {
+    slug: 'door.left.front',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: [...CLOSING, 'function'],
+    outline: fold(doorFront),
+  },
+  {
+    slug: 'glass.left.front',
+    view: 'outside',
+    part: 'flank',
+    metal: 'glass',
+    aspects: ['glass', 'rubber', 'function'],
+    outline: fold(glassFront),
+  },
+  {
+    slug: 'rocker.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: ['paint', 'corrosion', 'structure'],
+    structural: true,
+    outline: fold(rockerOutline(1180, 3100)),
+  },
+  {
+    slug: 'door.left.rear',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: [...CLOSING, 'function'],
+    outline: fold(doorRear),
+  },
+  {
+    slug: 'glass.left.rear',
+    view: 'outside',
+    part: 'flank',
+    metal: 'glass',
+    aspects: ['glass', 'rubber', 'function'],
+    outline: fold(glassRear),
+  },
+  {
+    slug: 'quarter.left',
+    view: 'outside',
+    part: 'flank',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: fold(quarter),
+    label: fold([[3700, 800]])[0]!,
+  },
   wheelPiece('rear', REAR_AXLE, AXLE_Z, 290, fold),
-  { slug: 'roof', view: 'outside', part: 'roof', metal: 'body', aspects: OUTER, outline: crossStrip(1850 + C, 3000, 584, 590, 18, -10) },
-  { slug: 'glass.rear', view: 'outside', part: 'tail', metal: 'glass', aspects: ['glass', 'rubber'], outline: crossStrip(3000 + C, 3420, 596, 660, -10, -20) },
-  { slug: 'deck', view: 'outside', part: 'tail', metal: 'body', aspects: CLOSING, outline: crossStrip(3420 + C, 4300, 668, 690, -20, -26) },
+  {
+    slug: 'roof',
+    view: 'outside',
+    part: 'roof',
+    metal: 'body',
+    aspects: OUTER,
+    outline: crossStrip(1850 + C, 3000, 584, 590, 18, -10),
+  },
+  {
+    slug: 'glass.rear',
+    view: 'outside',
+    part: 'tail',
+    metal: 'glass',
+    aspects: ['glass', 'rubber'],
+    outline: crossStrip(3000 + C, 3420, 596, 660, -10, -20),
+  },
+  {
+    slug: 'deck',
+    view: 'outside',
+    part: 'tail',
+    metal: 'body',
+    aspects: CLOSING,
+    outline: crossStrip(3420 + C, 4300, 668, 690, -20, -26),
+  },
   ...tailPieces(4300 + C + 26, 690),
   ...underneathPieces(LENGTH, FRONT_AXLE, REAR_AXLE, 1280),
   ...enginePieces(70, 1320),
@@ -85,16 +208,57 @@ const zones: ZonePiece[] = [
 ];
 
 const seams: SeamPiece[] = [
-  { zones: ['hood', 'fender.left'], onA: [[24 + C, -670], [1290, -710]], onB: fold(hoodEdge) },
+  {
+    zones: ['hood', 'fender.left'],
+    onA: [
+      [24 + C, -670],
+      [1290, -710],
+    ],
+    onB: fold(hoodEdge),
+  },
   { zones: ['hood', 'cowl'], onA: crossEdge(1290, 710, 18), onB: crossEdge(1290 + C, 710, 18) },
   { zones: ['hood', 'panel.front'], onA: crossEdge(24 + C, 670, 12), onB: crossEdge(24, 710, 18) },
   { zones: ['door.left.front', 'fender.left'], onA: fold(shift(frontCut, C)), onB: fold(frontCut) },
   { zones: ['door.left.front', 'door.left.rear'], onA: fold(middleCut), onB: fold(shift(middleCut, C)) },
   { zones: ['door.left.rear', 'quarter.left'], onA: fold(rearCut), onB: fold(shift(rearCut, C)) },
-  { zones: ['door.left.front', 'rocker.left'], onA: fold([[1350 + C, LOW], [2224, LOW]]), onB: fold([[1350 + C, 278], [2224, 278]]) },
-  { zones: ['door.left.rear', 'rocker.left'], onA: fold([[2224 + C, LOW], [2950, LOW]]), onB: fold([[2224 + C, 278], [2950, 278]]) },
-  { zones: ['deck', 'quarter.left'], onA: [[3420 + C, -668], [4300, -690]], onB: fold(deckEdge) },
-  { zones: ['deck', 'panel.rear'], onA: crossEdge(4300, 690, -26), onB: [[4300 + C + 26, -690 * 0.6 + C + 24], [4300 + C + 26, 690 * 0.6 - C - 24]] },
+  {
+    zones: ['door.left.front', 'rocker.left'],
+    onA: fold([
+      [1350 + C, LOW],
+      [2224, LOW],
+    ]),
+    onB: fold([
+      [1350 + C, 278],
+      [2224, 278],
+    ]),
+  },
+  {
+    zones: ['door.left.rear', 'rocker.left'],
+    onA: fold([
+      [2224 + C, LOW],
+      [2950, LOW],
+    ]),
+    onB: fold([
+      [2224 + C, 278],
+      [2950, 278],
+    ]),
+  },
+  {
+    zones: ['deck', 'quarter.left'],
+    onA: [
+      [3420 + C, -668],
+      [4300, -690],
+    ],
+    onB: fold(deckEdge),
+  },
+  {
+    zones: ['deck', 'panel.rear'],
+    onA: crossEdge(4300, 690, -26),
+    onB: [
+      [4300 + C + 26, -690 * 0.6 + C + 24],
+      [4300 + C + 26, 690 * 0.6 - C - 24],
+    ],
+  },
 ];
 
 export const saloon4: BodyStyle = {

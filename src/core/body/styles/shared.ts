@@ -110,7 +110,13 @@ export function tailPieces(x: number, half: number): ZonePiece[] {
 }
 
 /** A wheel with its tyre inside an arch of the flank. */
-export function wheelPiece(end: 'front' | 'rear', cx: number, cz: number, radius: number, fold: (p: readonly Point[]) => Point[]): ZonePiece {
+export function wheelPiece(
+  end: 'front' | 'rear',
+  cx: number,
+  cz: number,
+  radius: number,
+  fold: (p: readonly Point[]) => Point[],
+): ZonePiece {
   return {
     slug: `wheel.left.${end}`,
     view: 'outside',
@@ -124,11 +130,24 @@ export function wheelPiece(end: 'front' | 'rear', cx: number, cz: number, radius
 const STRUCTURE: readonly Aspect[] = ['corrosion', 'structure'];
 
 /** The shell from below, seen through the floor so that left stays at the top of the sheet. */
-export function underneathPieces(lengthMm: number, frontAxleMm: number, rearAxleMm: number, dashMm: number): ZonePiece[] {
+export function underneathPieces(
+  lengthMm: number,
+  frontAxleMm: number,
+  rearAxleMm: number,
+  dashMm: number,
+): ZonePiece[] {
   const seatsEnd = rearAxleMm - 560;
   const mid = (dashMm + seatsEnd) / 2;
   const c = CUT_MM;
-  const box = (slug: string, x0: number, y0: number, x1: number, y1: number, structural: boolean, metal: 'body' | 'mixed' = 'body'): ZonePiece => ({
+  const box = (
+    slug: string,
+    x0: number,
+    y0: number,
+    x1: number,
+    y1: number,
+    structural: boolean,
+    metal: 'body' | 'mixed' = 'body',
+  ): ZonePiece => ({
     slug,
     view: 'underneath',
     part: 'inner',
@@ -157,7 +176,13 @@ export function underneathPieces(lengthMm: number, frontAxleMm: number, rearAxle
 export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
   const n = noseMm;
   const d = dashMm;
-  const piece = (slug: string, outline: Point[], aspects: readonly Aspect[], metal: ZonePiece['metal'] = 'mixed', structural = false): ZonePiece => ({
+  const piece = (
+    slug: string,
+    outline: Point[],
+    aspects: readonly Aspect[],
+    metal: ZonePiece['metal'] = 'mixed',
+    structural = false,
+  ): ZonePiece => ({
     slug,
     view: 'engine',
     part: 'inner',
@@ -169,11 +194,25 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
   return [
     piece('support.radiator', roundedBox(n, -600, n + 110, 600, 18), ['paint', 'corrosion', 'structure'], 'body', true),
     piece('radiator', roundedBox(n + 140, -370, n + 250, 370, 10), ['leaks', 'function']),
-    piece('apron.left', bow([n + 140, -620], [n + 600, -660], [d - 190, -620]).concat(bow([d - 190, -430], [n + 600, -380], [n + 140, -430])), ['paint', 'corrosion', 'structure'], 'body', true),
+    piece(
+      'apron.left',
+      bow([n + 140, -620], [n + 600, -660], [d - 190, -620]).concat(
+        bow([d - 190, -430], [n + 600, -380], [n + 140, -430]),
+      ),
+      ['paint', 'corrosion', 'structure'],
+      'body',
+      true,
+    ),
     piece('engine', roundedBox(n + 300, -230, d - 330, 230, 60), ['leaks', 'function', 'identity']),
     piece('battery', roundedBox(d - 440, 262, d - 220, 372, 8), ['corrosion', 'function']),
     piece('reservoir.brake', roundedBox(d - 300, -360, d - 205, -255, 30), ['leaks', 'function']),
-    piece('bulkhead', crossStrip(d - 160, d - 30, 620, 600, 14, 14), ['paint', 'corrosion', 'identity', 'structure'], 'body', true),
+    piece(
+      'bulkhead',
+      crossStrip(d - 160, d - 30, 620, 600, 14, 14),
+      ['paint', 'corrosion', 'identity', 'structure'],
+      'body',
+      true,
+    ),
   ];
 }
 
@@ -197,7 +236,9 @@ export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): Z
     piece('carpet.left.front', roundedBox(d + 395, -620, d + 545, -120, 16)),
     piece('console', roundedBox(d + 395, -98, d + 1050, 98, 24)),
     piece('seat.left.front', roundedBox(d + 567, -610, d + 1050, -120, 70), ['trim', 'function']),
-    ...(doors === 4 ? [piece('card.left.rear', roundedBox(cardFrontEnd + CUT_MM, -780, r + 330, -664, 20), ['trim', 'function'])] : []),
+    ...(doors === 4
+      ? [piece('card.left.rear', roundedBox(cardFrontEnd + CUT_MM, -780, r + 330, -664, 20), ['trim', 'function'])]
+      : []),
     piece('carpet.left.rear', roundedBox(d + 1072, -620, r - CUT_MM, -120, 16)),
     piece('seat.rear', roundedBox(r, -620, r + 430, 620, 70)),
     piece('parcel', crossStrip(r + 455, r + 600, 600, 560)),
@@ -208,7 +249,12 @@ export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): Z
 /** The boot from above, its lid's inner face laid out behind it. */
 export function trunkPieces(startMm: number): ZonePiece[] {
   const s = startMm;
-  const piece = (slug: string, outline: Point[], aspects: readonly Aspect[], metal: ZonePiece['metal'] = 'body'): ZonePiece => ({
+  const piece = (
+    slug: string,
+    outline: Point[],
+    aspects: readonly Aspect[],
+    metal: ZonePiece['metal'] = 'body',
+  ): ZonePiece => ({
     slug,
     view: 'trunk',
     part: 'inner',

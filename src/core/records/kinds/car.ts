@@ -17,7 +17,10 @@ export const carSchema = z.object({
   steering: z.enum(['left', 'right']).default('left'),
   chassisNumber: text(40).default(''),
   engineNumber: text(40).default(''),
-  odometer: z.object({ value: z.number().nonnegative().max(9_999_999), unit: z.enum(['km', 'mi']) }).nullable().default(null),
+  odometer: z
+    .object({ value: z.number().nonnegative().max(9_999_999), unit: z.enum(['km', 'mi']) })
+    .nullable()
+    .default(null),
   keptIn: text(120).default(''),
   leave: z.object({ press: leave, liftCarpet: leave, removeTrim: leave, drive: leave }).default({
     press: 'not-asked',

@@ -10,7 +10,10 @@ export const instantSchema = z.iso.datetime({ offset: true });
 export const shaSchema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hexadecimal');
 
 /** A zone slug's shape; whether the car has such a zone is checked against its plan. */
-export const zoneSchema = z.string().regex(/^[a-z]+(\.[a-z]+){0,3}$/, 'a zone slug such as fender.left').max(60);
+export const zoneSchema = z
+  .string()
+  .regex(/^[a-z]+(\.[a-z]+){0,3}$/, 'a zone slug such as fender.left')
+  .max(60);
 
 /** A place on the panel in millimetres (frame: docs/formats/readings.md). */
 export const placeSchema = z.object({ uMm: z.number().min(-200).max(6000), vMm: z.number().min(-200).max(6000) });

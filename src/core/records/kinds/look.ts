@@ -2,7 +2,19 @@ import { z } from 'zod';
 import { ASPECTS } from '../../body/zone';
 import { instantSchema, text, zoneSchema } from './common';
 
-export const BLOCKED_BY = ['locked', 'no-key', 'no-lift', 'wet', 'dirty', 'trim-on', 'owner', 'weather', 'time', 'obstructed', 'other'] as const;
+export const BLOCKED_BY = [
+  'locked',
+  'no-key',
+  'no-lift',
+  'wet',
+  'dirty',
+  'trim-on',
+  'owner',
+  'weather',
+  'time',
+  'obstructed',
+  'other',
+] as const;
 export type BlockedBy = (typeof BLOCKED_BY)[number];
 
 /** A look at one aspect of a zone that found nothing, or that could not be had. */

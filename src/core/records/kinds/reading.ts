@@ -21,11 +21,18 @@ export const readingSchema = z
   })
   .superRefine((r, ctx) => {
     if ((r.state === 'none') !== (r.thicknessUm === null)) {
-      ctx.addIssue({ code: 'custom', path: ['thicknessUm'], message: 'A value goes with read and over, and only with them.' });
+      ctx.addIssue({
+        code: 'custom',
+        path: ['thicknessUm'],
+        message: 'A value goes with read and over, and only with them.',
+      });
     }
     if (r.state !== 'read' || r.thicknessUm === null) return;
     const typed = Number(r.typed.text.replace(',', '.'));
-    if (!Number.isFinite(typed) || Math.abs(toUm(typed, r.typed.unit) - r.thicknessUm) > Math.max(0.06, r.thicknessUm * 0.005)) {
+    if (
+      !Number.isFinite(typed) ||
+      Math.abs(toUm(typed, r.typed.unit) - r.thicknessUm) > Math.max(0.06, r.thicknessUm * 0.005)
+    ) {
       ctx.addIssue({ code: 'custom', path: ['typed'], message: 'The typed value and the micrometres do not agree.' });
     }
     if (r.typed.unit === 'um' && r.thicknessUm < LIMITS.askBelowUm && !r.confirmed) {

@@ -12,8 +12,20 @@ export default async function ReportPage({ params }: { params: Promise<{ lotId: 
   const now = new Date();
   return (
     <Report
-      revisions={revisions.map((r, i) => ({ id: r.id, revision: r.revision, state: r.state, sealedAt: seals[i]?.sealedAt.toISOString() ?? null, sha256: seals[i]?.sha256 ?? null }))}
-      links={links.map((l) => ({ id: l.id, label: l.label, createdAt: l.createdAt.toISOString(), expiresAt: l.expiresAt?.toISOString() ?? null, standing: l.withdrawnAt ? 'withdrawn' : l.expiresAt && l.expiresAt <= now ? 'expired' : 'open' }))}
+      revisions={revisions.map((r, i) => ({
+        id: r.id,
+        revision: r.revision,
+        state: r.state,
+        sealedAt: seals[i]?.sealedAt.toISOString() ?? null,
+        sha256: seals[i]?.sha256 ?? null,
+      }))}
+      links={links.map((l) => ({
+        id: l.id,
+        label: l.label,
+        createdAt: l.createdAt.toISOString(),
+        expiresAt: l.expiresAt?.toISOString() ?? null,
+        standing: l.withdrawnAt ? 'withdrawn' : l.expiresAt && l.expiresAt <= now ? 'expired' : 'open',
+      }))}
     />
   );
 }

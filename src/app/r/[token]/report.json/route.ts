@@ -5,5 +5,11 @@ export async function GET(_request: Request, context: { params: Promise<{ token:
   const report = await openReport((await context.params).token);
   if (!report) return notFound();
   const name = `lot-${report.snapshot.bundle.lot.number}-revision-${report.snapshot.revision}.farvin-report.json`;
-  return new Response(report.text, { headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } });
+  return new Response(report.text, {
+    headers: {
+      'content-type': 'application/json',
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+    },
+  });
 }

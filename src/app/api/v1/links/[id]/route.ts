@@ -3,4 +3,6 @@ import { db } from '@/data/db';
 import { withdrawLink } from '@/data/seals';
 import { notFound, route } from '@/server/api';
 
-export const DELETE = route<{ id: string }>(mayManage, async ({ actor, params }) => ((await withdrawLink(db(), actor, params.id, new Date())) ? Response.json({ ok: true }) : notFound()));
+export const DELETE = route<{ id: string }>(mayManage, async ({ actor, params }) =>
+  (await withdrawLink(db(), actor, params.id, new Date())) ? Response.json({ ok: true }) : notFound(),
+);

@@ -6,5 +6,10 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
   const head = await inspectionHead(db(), actor, params.id);
   if (!head) return notFound();
   const bundle = bundleOf(head, await recordsOfInspection(db(), actor, params.id));
-  return Response.json(bundle, { headers: { 'content-disposition': `attachment; filename="lot-${head.lot.number}.farvin.json"`, 'cache-control': 'no-store' } });
+  return Response.json(bundle, {
+    headers: {
+      'content-disposition': `attachment; filename="lot-${head.lot.number}.farvin.json"`,
+      'cache-control': 'no-store',
+    },
+  });
 });

@@ -10,7 +10,13 @@ export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, par
   const batch = changeBatchSchema.safeParse(body.value);
   if (!batch.success) {
     const many = batch.error.issues.some((i) => i.code === 'too_big');
-    return problem(400, many ? 'too-many' : 'malformed', many ? `At most ${CHANGES_PER_CALL} changes at once. Nothing was changed.` : 'Expected {"changes": [...]} with one change or more. Nothing was changed.');
+    return problem(
+      400,
+      many ? 'too-many' : 'malformed',
+      many
+        ? `At most ${CHANGES_PER_CALL} changes at once. Nothing was changed.`
+        : 'Expected {"changes": [...]} with one change or more. Nothing was changed.',
+    );
   }
   const results = await takeChanges(db(), actor, params.id, batch.data.changes, new Date());
   return results ? Response.json({ results }) : notFound();

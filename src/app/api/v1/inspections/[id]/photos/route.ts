@@ -15,10 +15,15 @@ const SAYS: Record<PhotoRefusal, string> = {
 export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
   const head = await inspectionHead(db(), actor, params.id);
   if (!head) return notFound();
-  if (head.state === 'sealed') return problem(409, 'sealed', 'This report is sealed. Start a new revision to add pictures.');
-  if (Number(request.headers.get('content-length') ?? 0) > PHOTO_LIMITS.bytes) return problem(413, 'too-large', SAYS['too-large']);
+  if (head.state === 'sealed')
+    return problem(409, 'sealed', 'This report is sealed. Start a new revision to add pictures.');
+  if (Number(request.headers.get('content-length') ?? 0) > PHOTO_LIMITS.bytes)
+    return problem(413, 'too-large', SAYS['too-large']);
   const taken = await importPhoto(db(), actor, Buffer.from(await request.arrayBuffer()));
   if (!taken.ok) return problem(422, taken.reason, SAYS[taken.reason]);
   const { sha256, type, bytes, widthPx, heightPx, takenAt } = taken.photo;
-  return Response.json({ ok: true, photo: { sha256, type, bytes, widthPx, heightPx, takenAt: takenAt?.toISOString() ?? null } });
+  return Response.json({
+    ok: true,
+    photo: { sha256, type, bytes, widthPx, heightPx, takenAt: takenAt?.toISOString() ?? null },
+  });
 });

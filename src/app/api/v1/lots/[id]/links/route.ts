@@ -6,7 +6,10 @@ import { addLink } from '@/data/seals';
 import { jsonBody, notFound, problem, route } from '@/server/api';
 import { newToken, tokenHash } from '@/server/sealing';
 
-const schema = z.object({ label: z.string().trim().max(120).default(''), expiresAt: z.iso.datetime({ offset: true }).nullable().default(null) });
+const schema = z.object({
+  label: z.string().trim().max(120).default(''),
+  expiresAt: z.iso.datetime({ offset: true }).nullable().default(null),
+});
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
   if (!(await currentInspection(db(), actor, params.id))) return notFound();
@@ -17,6 +20,11 @@ export const POST = route<{ id: string }>(mayManage, async ({ actor, request, pa
   const expiresAt = parsed.data.expiresAt ? new Date(parsed.data.expiresAt) : null;
   if (expiresAt && expiresAt.getTime() <= Date.now()) return problem(400, 'expired', 'The expiry lies in the past.');
   const token = newToken();
-  const id = await addLink(db(), actor, { lotId: params.id, tokenHash: tokenHash(token), label: parsed.data.label, expiresAt });
+  const id = await addLink(db(), actor, {
+    lotId: params.id,
+    tokenHash: tokenHash(token),
+    label: parsed.data.label,
+    expiresAt,
+  });
   return Response.json({ ok: true, id, path: `/r/${token}` });
 });

@@ -1,0 +1,114 @@
+import {
+  type APIRequestContext,
+  type Browser,
+  type BrowserContext,
+  expect,
+  type Page,
+  request,
+} from '@playwright/test';
+
+export const BASE = process.env.FARVIN_URL ?? 'http://127.0.0.1:3000';
+export const PASSWORD = 'tramshed-demo';
+export const PEOPLE = {
+  manager: 'petra@tramshed.example',
+  inspector: 'ilse@tramshed.example',
+  viewer: 'harald@tramshed.example',
+} as const;
+export type Person = keyof typeof PEOPLE;
+
+/** A signed-in caller of the API; `stranger` has no session. */
+export async function caller(who: Person | 'stranger' | { email: string }): Promise<APIRequestContext> {
+  const context = await request.newContext({ baseURL: BASE, extraHTTPHeaders: { origin: BASE } });
+  if (who === 'stranger') return context;
+  const email = typeof who === 'string' ? PEOPLE[who] : who.email;
+  const answer = await context.post('/api/auth/sign-in/email', { data: { email, password: PASSWORD } });
+  expect(answer.status()).toBe(200);
+  return context;
+}
+
+/** A browser in which somebody is signed in. */
+export async function browserOf(
+  browser: Browser,
+  who: Person,
+  options: Parameters<Browser['newContext']>[0] = {},
+): Promise<BrowserContext> {
+  const api = await caller(who);
+  const storageState = await api.storageState();
+  await api.dispose();
+  return browser.newContext({ baseURL: BASE, ...options, storageState });
+}
+
+/** The id and current inspection of a demo lot, found as a user finds it. */
+export async function lotByNumber(
+  api: APIRequestContext,
+  number: number,
+): Promise<{ lotId: string; inspectionId: string }> {
+  const yard = await (await api.get('/yard')).text();
+  const ids = [...new Set([...yard.matchAll(/\/lots\/([0-9a-f-]{36})\//g)].map((m) => m[1]!))];
+  for (const lotId of ids) {
+    const page = await (await api.get(`/lots/${lotId}/report`)).text();
+    const title = /<title>Lot (\d+),/.exec(page);
+    if (Number(title?.[1]) !== number) continue;
+    return { lotId, inspectionId: /\/api\/v1\/inspections\/([0-9a-f-]{36})\/bundle/.exec(page)![1]! };
+  }
+  throw new Error(`no lot ${number} in the Yard`);
+}
+
+/** Adds a lot of its own for a test, with its car and one visit stated, so that tests do not share records. */
+export async function freshLot(
+  number: number,
+  car: object | null = {},
+): Promise<{ lotId: string; inspectionId: string }> {
+  const api = await caller('manager');
+  const yard = await (await api.get('/yard')).text();
+  const saleId =
+    /saleId\\?":\\?"([0-9a-f-]{36})/.exec(yard)?.[1] ?? /\\"sale\\":\{\\"id\\":\\"([0-9a-f-]{36})/.exec(yard)![1]!;
+  const added = await api.post(`/api/v1/sales/${saleId}/lots`, {
+    data: { number, title: `Quillon Halyard trial ${number}` },
+  });
+  expect(added.status()).toBe(200);
+  const { lotId, inspectionId } = await added.json();
+  if (car !== null) {
+    const at = '2027-02-10T09:00:00Z';
+    const put = (kind: string, record: string, body: object) => ({
+      id: crypto.randomUUID(),
+      op: 'put',
+      kind,
+      record,
+      base: 0,
+      body,
+    });
+    const answer = await api.post(`/api/v1/inspections/${inspectionId}/changes`, {
+      data: {
+        changes: [
+          put('car', lotId, {
+            make: 'Quillon',
+            model: 'Halyard',
+            year: 1967,
+            style: 'fastback',
+            chassisNumber: 'QHF67-1',
+            steering: 'left',
+            ...car,
+          }),
+          put('visit', crypto.randomUUID(), {
+            startedAt: at,
+            inspector: 'Ilse Brandvik',
+            temperatureC: 9,
+            gauge: { name: 'Survey gauge', ceilingUm: 500 },
+          }),
+        ],
+      },
+    });
+    expect((await answer.json()).results.map((r: { status: string }) => r.status)).toEqual(['applied', 'applied']);
+  }
+  await api.dispose();
+  return { lotId, inspectionId };
+}
+
+/** Types a line and takes it, waiting until the server has it. */
+export async function enter(page: Page, line: string): Promise<void> {
+  const input = page.getByLabel('Entry line');
+  await input.fill(line);
+  await input.press('Enter');
+  await expect(input).toHaveValue('');
+}

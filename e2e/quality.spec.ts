@@ -1,0 +1,87 @@
+import AxeBuilder from '@axe-core/playwright';
+import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { browserOf, caller, lotByNumber } from './people';
+
+const SIZES = { desk: { width: 1280, height: 800 }, walk: { width: 390, height: 844 } } as const;
+
+/** Every main screen with what must be there before it is judged. */
+async function screens(): Promise<[name: string, path: string, heading: string | RegExp][]> {
+  const api = await caller('manager');
+  const { lotId } = await lotByNumber(api, 1);
+  const sealed = await lotByNumber(api, 6);
+  const { path } = await (await api.post(`/api/v1/lots/${sealed.lotId}/links`, { data: { label: 'test' } })).json();
+  await api.dispose();
+  return [
+    ['yard', '/yard', 'The Tramshed Dispersal'],
+    ['intake', `/lots/${lotId}/intake`, 'The car'],
+    ['walk', `/lots/${lotId}/walk`, 'Bonnet'],
+    ['paint', `/lots/${lotId}/paint`, 'Panel by panel'],
+    ['grade', `/lots/${lotId}/grade`, 'Nine axes'],
+    ['report', `/lots/${lotId}/report`, 'Where it is'],
+    ['public report', path, 'Findings'],
+  ];
+}
+
+const violations = async (page: Page) => {
+  const { violations: found } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  return found.flatMap((v) => v.nodes.slice(0, 3).map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
+};
+
+for (const [size, viewport] of Object.entries(SIZES)) {
+  test(`no accessibility violation on any screen, ${size}`, async ({ browser }) => {
+    const context: BrowserContext = await browserOf(browser, 'manager', { viewport });
+    const page = await context.newPage();
+    const bad: string[] = [];
+    for (const [name, path, heading] of await screens()) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible();
+      bad.push(...(await violations(page)).map((v) => `${name}: ${v}`));
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+      if (wide > viewport.width) bad.push(`${name}: ${wide} px wide`);
+    }
+    const stranger = await browser.newPage({ viewport });
+    await stranger.goto('/sign-in');
+    bad.push(...(await violations(stranger)).map((v) => `sign-in: ${v}`));
+    await page.goto((await screens())[2]![1]);
+    await page.getByRole('button', { name: 'Words, sides and units' }).click();
+    await page.getByText('dark pit').click();
+    await page.keyboard.press('Escape');
+    bad.push(...(await violations(page)).map((v) => `pit: ${v}`));
+    expect(bad).toEqual([]);
+  });
+}
+
+test('nothing leaves loopback, and no page logs an error', async ({ browser }) => {
+  const page = await (await browserOf(browser, 'manager')).newPage();
+  const abroad: string[] = [];
+  const errors: string[] = [];
+  page.on('request', (r) => {
+    const url = new URL(r.url());
+    if (!['data:', 'blob:'].includes(url.protocol) && !['127.0.0.1', 'localhost'].includes(url.hostname))
+      abroad.push(r.url());
+  });
+  page.on('console', (m) => m.type() === 'error' && errors.push(m.text()));
+  page.on('pageerror', (e) => errors.push(e.message));
+  for (const [, path, heading] of await screens()) {
+    await page.goto(path, { waitUntil: 'networkidle' });
+    await expect(page.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible();
+  }
+  expect(abroad).toEqual([]);
+  expect(errors).toEqual([]);
+});
+
+test('the Yard says what is next, late and thin, and finds a lot', async ({ browser }) => {
+  const page = await (await browserOf(browser, 'manager')).newPage();
+  await page.goto('/yard');
+  await expect(page.getByRole('link', { name: /Next: 1 day late/ })).toContainText('Quillon Halyard four-door, 1964');
+  const rows = page.getByRole('region', { name: 'Lots' }).getByRole('listitem');
+  await page.getByRole('button', { name: /late report day has passed/ }).click();
+  await expect(rows).toHaveCount(1);
+  await page.getByRole('button', { name: /late report day has passed/ }).click();
+  await page.getByLabel('Search lots').fill('dray tomas');
+  await expect(rows).toHaveCount(2);
+  await page.getByLabel('Search lots').fill('zeppelin');
+  await expect(page.getByText('No lot answers this search.')).toBeVisible();
+});

@@ -1,0 +1,229 @@
+import { type APIRequestContext, expect, test } from '@playwright/test';
+import { caller, freshLot, lotByNumber, type Person } from './people';
+
+type Who = Person | 'stranger';
+const EVERYONE: readonly Who[] = ['manager', 'inspector', 'viewer', 'stranger'];
+const NOBODY = '01890000-0000-7000-8000-000000000000';
+
+interface Door {
+  readonly name: string;
+  readonly call: (
+    api: APIRequestContext,
+    ids: { lotId: string; inspectionId: string; saleId: string; sha: string },
+  ) => Promise<number>;
+  /** Status expected for each; a number for all who may. */
+  readonly expected: Readonly<Record<Who, number>>;
+}
+
+const all = (manager: number, inspector: number, viewer: number, stranger: number) => ({
+  manager,
+  inspector,
+  viewer,
+  stranger,
+});
+const page =
+  (path: (ids: { lotId: string }) => string): Door['call'] =>
+  async (api, ids) =>
+    (await api.get(path(ids), { maxRedirects: 0 })).status();
+const post =
+  (path: (ids: { lotId: string; inspectionId: string; saleId: string }) => string, data: unknown): Door['call'] =>
+  async (api, ids) =>
+    (await api.post(path(ids), { data: data as object })).status();
+
+/** Every route that the application has, and what each role gets there. Bodies are wrong on purpose where a right one would change something. */
+const DOORS: readonly Door[] = [
+  { name: 'Yard', call: page(() => '/yard'), expected: all(200, 200, 200, 307) },
+  ...['intake', 'walk', 'paint', 'grade', 'report'].map((s) => ({
+    name: s,
+    call: page(({ lotId }) => `/lots/${lotId}/${s}`),
+    expected: all(200, 200, 200, 307),
+  })),
+  { name: 'a lot that is not there', call: page(() => `/lots/${NOBODY}/walk`), expected: all(404, 404, 404, 307) },
+  {
+    name: 'changes, malformed',
+    call: post(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/changes`, { changes: [] }),
+    expected: all(400, 400, 403, 401),
+  },
+  {
+    name: 'changes of no inspection',
+    call: post(() => `/api/v1/inspections/${NOBODY}/changes`, { changes: [1] }),
+    expected: all(404, 404, 403, 401),
+  },
+  {
+    name: 'bundle',
+    call: async (api, i) => (await api.get(`/api/v1/inspections/${i.inspectionId}/bundle`)).status(),
+    expected: all(200, 200, 200, 401),
+  },
+  {
+    name: 'log',
+    call: async (api, i) => (await api.get(`/api/v1/inspections/${i.inspectionId}/log`)).status(),
+    expected: all(200, 200, 200, 401),
+  },
+  {
+    name: 'photo upload',
+    call: async (api, i) =>
+      (await api.post(`/api/v1/inspections/${i.inspectionId}/photos`, { data: Buffer.from('no picture') })).status(),
+    expected: all(422, 422, 403, 401),
+  },
+  {
+    name: 'photo',
+    call: async (api, i) => (await api.get(`/api/v1/photos/${i.sha}/320`)).status(),
+    expected: all(200, 200, 200, 401),
+  },
+  {
+    name: 'photo in a size that is none',
+    call: async (api, i) => (await api.get(`/api/v1/photos/${i.sha}/9999`)).status(),
+    expected: all(404, 404, 404, 401),
+  },
+  {
+    name: 'seal (incomplete)',
+    call: post(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/seal`, {}),
+    expected: all(409, 403, 403, 401),
+  },
+  {
+    name: 'revision (not sealed)',
+    call: post(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/revision`, {}),
+    expected: all(409, 409, 403, 401),
+  },
+  {
+    name: 'state, malformed',
+    call: post(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/state`, { state: 'sealed' }),
+    expected: all(400, 400, 403, 401),
+  },
+  {
+    name: 'links, malformed',
+    call: post(({ lotId }) => `/api/v1/lots/${lotId}/links`, { expiresAt: 'never' }),
+    expected: all(400, 403, 403, 401),
+  },
+  {
+    name: 'withdraw a link that is none',
+    call: async (api) => (await api.delete(`/api/v1/links/${NOBODY}`)).status(),
+    expected: all(404, 403, 403, 401),
+  },
+  {
+    name: 'add lot, malformed',
+    call: post(({ saleId }) => `/api/v1/sales/${saleId}/lots`, { number: 0 }),
+    expected: all(400, 403, 403, 401),
+  },
+  {
+    name: 'public page of no token',
+    call: page(() => '/r/abcdefghijklmnopqrstuvwx'),
+    expected: all(200, 200, 200, 200),
+  },
+  {
+    name: 'public photo of no token',
+    call: page(() => `/r/abcdefghijklmnopqrstuvwx/photos/${'a'.repeat(64)}/320`),
+    expected: all(404, 404, 404, 404),
+  },
+  {
+    name: 'public JSON of no token',
+    call: page(() => '/r/abcdefghijklmnopqrstuvwx/report.json'),
+    expected: all(404, 404, 404, 404),
+  },
+  {
+    name: 'opening an account oneself',
+    call: post(() => '/api/auth/sign-up/email', {
+      email: 'new@tramshed.example',
+      password: 'long-enough-1',
+      name: 'New',
+    }),
+    expected: all(400, 400, 400, 400),
+  },
+];
+
+test('every route, as every role and as a stranger', async () => {
+  const manager = await caller('manager');
+  const empty = await freshLot(121, null);
+  const lot1 = await lotByNumber(manager, 1);
+  const bundle = await (await manager.get(`/api/v1/inspections/${lot1.inspectionId}/bundle`)).json();
+  const yard = await (await manager.get('/yard')).text();
+  const saleId = /\\"sale\\":\{\\"id\\":\\"([0-9a-f-]{36})/.exec(yard)![1]!;
+  const ids = { ...empty, saleId, sha: bundle.photos[0].sha256 as string };
+  for (const who of EVERYONE) {
+    const api = await caller(who);
+    for (const door of DOORS)
+      expect([door.name, who, await door.call(api, ids)]).toEqual([door.name, who, door.expected[who]]);
+    await api.dispose();
+  }
+  expect((await (await manager.get(`/api/v1/inspections/${empty.inspectionId}/bundle`)).json()).records).toEqual({});
+});
+
+test('bad input gets a clear answer and changes nothing', async () => {
+  const { inspectionId } = await freshLot(122);
+  const api = await caller('inspector');
+  const at = `/api/v1/inspections/${inspectionId}/changes`;
+  const before = await (await api.get(`/api/v1/inspections/${inspectionId}/bundle`)).text();
+  const reading = (n: number) => ({
+    id: crypto.randomUUID(),
+    op: 'put',
+    kind: 'reading',
+    record: crypto.randomUUID(),
+    base: 0,
+    body: {
+      zone: 'hood',
+      state: 'read',
+      thicknessUm: n,
+      typed: { text: String(n), unit: 'um' },
+      at: '2027-02-10T09:00:00Z',
+    },
+  });
+  const tooMany = await api.post(at, {
+    data: { changes: Array.from({ length: 501 }, (_, i) => reading(100 + (i % 50))) },
+  });
+  expect([tooMany.status(), (await tooMany.json()).message]).toEqual([
+    400,
+    'At most 500 changes at once. Nothing was changed.',
+  ]);
+  const broken = await api.post(at, {
+    headers: { 'content-type': 'application/json' },
+    data: Buffer.from('{"changes": ['),
+  });
+  expect([broken.status(), (await broken.json()).reason]).toEqual([400, 'malformed']);
+  const results = (
+    await (
+      await api.post(at, {
+        data: {
+          changes: [
+            { ...reading(131), body: { ...reading(131).body, zone: 'fendr.left' } },
+            reading(-5),
+            reading(50000),
+            reading(5),
+          ],
+        },
+      })
+    ).json()
+  ).results;
+  expect(results.map((r: { reason: string; nearest?: string }) => [r.reason, r.nearest ?? ''])).toEqual([
+    ['unknown-zone', 'fender.left'],
+    ['invalid', ''],
+    ['invalid', ''],
+    ['ask-unit', ''],
+  ]);
+  expect(await (await api.get(`/api/v1/inspections/${inspectionId}/bundle`)).text()).toBe(before);
+});
+
+test('a request from another site is refused', async () => {
+  const { inspectionId } = await freshLot(123);
+  const api = await caller('inspector');
+  const answer = await api.post(`/api/v1/inspections/${inspectionId}/changes`, {
+    headers: { origin: 'https://elsewhere.example' },
+    data: { changes: [1] },
+  });
+  expect([answer.status(), (await answer.json()).reason]).toEqual([403, 'foreign-origin']);
+});
+
+test('sign-in attempts are limited per account, and the cookie is closed to scripts', async () => {
+  const api = await caller('stranger');
+  const attempt = (email: string, password: string) =>
+    api.post('/api/auth/sign-in/email', { data: { email, password } });
+  const statuses: number[] = [];
+  for (let i = 0; i < 10; i++)
+    statuses.push((await attempt('nobody@tramshed.example', `wrong-${i}-password`)).status());
+  expect(statuses).toEqual([401, 401, 401, 401, 401, 401, 401, 401, 429, 429]);
+  expect((await attempt('tomas@tramshed.example', 'wrong-password')).status()).toBe(401);
+  const good = await attempt('tomas@tramshed.example', 'tramshed-demo');
+  expect(good.status()).toBe(200);
+  const cookie = good.headersArray().find((h) => h.name.toLowerCase() === 'set-cookie')!.value;
+  expect(cookie).toMatch(/HttpOnly/i);
+  expect(cookie).toMatch(/SameSite=Strict/i);
+});

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+/** Browser tests run against the built application that `npm test` serves at FARVIN_URL. */
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
+  workers: 2,
+  retries: 0,
+  reporter: 'list',
+  use: {
+    baseURL: process.env.FARVIN_URL ?? 'http://127.0.0.1:3000',
+    viewport: { width: 1280, height: 800 },
+    actionTimeout: 60_000,
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});
