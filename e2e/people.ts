@@ -1,5 +1,6 @@
 import {
   type APIRequestContext,
+  type APIResponse,
   type Browser,
   type BrowserContext,
   expect,
@@ -38,34 +39,38 @@ export async function browserOf(
   return browser.newContext({ baseURL: BASE, ...options, storageState });
 }
 
-/** The id and current inspection of a demo lot, found as a user finds it. */
-export async function lotByNumber(
-  api: APIRequestContext,
-  number: number,
-): Promise<{ lotId: string; inspectionId: string }> {
-  const yard = await (await api.get('/yard')).text();
-  const ids = [...new Set([...yard.matchAll(/\/lots\/([0-9a-f-]{36})\//g)].map((m) => m[1]!))];
-  for (const lotId of ids) {
-    const page = await (await api.get(`/lots/${lotId}/report`)).text();
-    const title = /<title>Lot (\d+),/.exec(page);
-    if (Number(title?.[1]) !== number) continue;
-    return { lotId, inspectionId: /\/api\/v1\/inspections\/([0-9a-f-]{36})\/bundle/.exec(page)![1]! };
-  }
-  throw new Error(`no lot ${number} in the Yard`);
+interface LotIds {
+  readonly lotId: string;
+  readonly inspectionId: string;
+  readonly saleId: string;
+}
+
+async function saleAndLots(api: APIRequestContext) {
+  const saleId = (await (await api.get('/api/v1/sales')).json()).sales[0].id as string;
+  const { lots } = await (await api.get(`/api/v1/sales/${saleId}/lots`)).json();
+  return { saleId, lots: lots as { id: string; number: number; inspectionId: string }[] };
+}
+
+/** The ids of a demo lot and its newest inspection. */
+export async function lotByNumber(api: APIRequestContext, number: number): Promise<LotIds> {
+  const { saleId, lots } = await saleAndLots(api);
+  const lot = lots.find((l) => l.number === number)!;
+  return { lotId: lot.id, inspectionId: lot.inspectionId, saleId };
 }
 
 /** Adds a lot of its own for a test, with its car and one visit stated, so that tests do not share records. */
-export async function freshLot(
-  number: number,
-  car: object | null = {},
-): Promise<{ lotId: string; inspectionId: string }> {
+export async function freshLot(car: object | null = {}): Promise<LotIds> {
   const api = await caller('manager');
-  const yard = await (await api.get('/yard')).text();
-  const saleId =
-    /saleId\\?":\\?"([0-9a-f-]{36})/.exec(yard)?.[1] ?? /\\"sale\\":\{\\"id\\":\\"([0-9a-f-]{36})/.exec(yard)![1]!;
-  const added = await api.post(`/api/v1/sales/${saleId}/lots`, {
-    data: { number, title: `Quillon Halyard trial ${number}` },
-  });
+  const { saleId, lots } = await saleAndLots(api);
+  let number = Math.max(200, ...lots.map((l) => l.number));
+  let added: APIResponse;
+  // Two tests may ask for the same number at once: the second takes the next.
+  do {
+    number++;
+    added = await api.post(`/api/v1/sales/${saleId}/lots`, {
+      data: { number, title: `Quillon Halyard trial ${number}` },
+    });
+  } while (added.status() === 409);
   expect(added.status()).toBe(200);
   const { lotId, inspectionId } = await added.json();
   if (car !== null) {
@@ -102,7 +107,7 @@ export async function freshLot(
     expect((await answer.json()).results.map((r: { status: string }) => r.status)).toEqual(['applied', 'applied']);
   }
   await api.dispose();
-  return { lotId, inspectionId };
+  return { lotId, inspectionId, saleId };
 }
 
 /** Types a line and takes it, waiting until the server has it. */

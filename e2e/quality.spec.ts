@@ -41,10 +41,11 @@ for (const [size, viewport] of Object.entries(SIZES)) {
       const wide = await page.evaluate(() => document.documentElement.scrollWidth);
       if (wide > viewport.width) bad.push(`${name}: ${wide} px wide`);
     }
-    const stranger = await browser.newPage({ viewport });
+    const stranger = await (await browser.newContext({ viewport })).newPage();
     await stranger.goto('/sign-in');
     bad.push(...(await violations(stranger)).map((v) => `sign-in: ${v}`));
     await page.goto((await screens())[2]![1]);
+    await expect(page.getByRole('heading', { name: 'Bonnet', exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Words, sides and units' }).click();
     await page.getByText('dark pit').click();
     await page.keyboard.press('Escape');

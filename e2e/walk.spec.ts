@@ -7,7 +7,7 @@ async function walkOn(page: Page, lotId: string): Promise<void> {
 }
 
 test('nothing is lost when the server goes away, nor by a reload', async ({ browser }) => {
-  const { lotId, inspectionId } = await freshLot(111);
+  const { lotId, inspectionId } = await freshLot();
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await walkOn(page, lotId);
   await page.route('**/changes', (route) => route.abort());
@@ -29,7 +29,7 @@ test('nothing is lost when the server goes away, nor by a reload', async ({ brow
 });
 
 test('an answer that never arrives does not double the entry', async ({ browser }) => {
-  const { lotId, inspectionId } = await freshLot(112);
+  const { lotId, inspectionId } = await freshLot();
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await walkOn(page, lotId);
   let swallowed = 0;
@@ -47,7 +47,7 @@ test('an answer that never arrives does not double the entry', async ({ browser 
 });
 
 test('the keys of the desk', async ({ browser }) => {
-  const { lotId } = await freshLot(113);
+  const { lotId } = await freshLot();
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await walkOn(page, lotId);
   const heading = page.getByRole('complementary').getByRole('heading', { level: 2 });
@@ -66,7 +66,7 @@ test('the keys of the desk', async ({ browser }) => {
   await expect(heading).toHaveText('Front crossmember');
   await page.keyboard.press('g');
   await page.keyboard.press('o');
-  await page.getByRole('button', { name: /^Front wing, left/ }).click();
+  await page.getByRole('button', { name: /^Front wing, left/ }).press('Enter');
   await page.keyboard.press('m');
   await expect(heading).toHaveText('Front wing, right');
   await page.keyboard.press('/');
@@ -79,7 +79,7 @@ test('the keys of the desk', async ({ browser }) => {
 });
 
 test('a mil value typed as µm is asked about', async ({ browser }) => {
-  const { lotId } = await freshLot(114);
+  const { lotId } = await freshLot();
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await walkOn(page, lotId);
   await page.getByLabel('Entry line').fill('hood 5.2 4.9');
@@ -92,7 +92,7 @@ test('a mil value typed as µm is asked about', async ({ browser }) => {
 });
 
 test('two people change one record: the second sees both and chooses', async ({ browser }) => {
-  const { lotId, inspectionId } = await freshLot(115);
+  const { lotId, inspectionId } = await freshLot();
   const ilse = await (await browserOf(browser, 'inspector')).newPage();
   const petra = await (await browserOf(browser, 'manager')).newPage();
   await walkOn(ilse, lotId);
@@ -110,7 +110,7 @@ test('two people change one record: the second sees both and chooses', async ({ 
       .getByRole('button', { name: /stone chip/ })
       .first()
       .click();
-    await page.getByLabel('Count').fill(count);
+    await page.getByLabel('Count', { exact: true }).fill(count);
     await page.getByRole('button', { name: 'Keep correction' }).click();
   };
   await correct(ilse, '5');
@@ -135,7 +135,7 @@ test('two people change one record: the second sees both and chooses', async ({ 
 });
 
 test('words, sides and units follow the reader', async ({ browser }) => {
-  const { lotId } = await freshLot(116, { steering: 'right' });
+  const { lotId } = await freshLot({ steering: 'right' });
   const page = await (await browserOf(browser, 'viewer')).newPage();
   await page.goto(`/lots/${lotId}/walk`);
   const heading = page.getByRole('complementary').getByRole('heading', { level: 2 });
@@ -147,7 +147,7 @@ test('words, sides and units follow the reader', async ({ browser }) => {
   await page.getByText('mil', { exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(heading).toHaveText('Hood');
-  await page.getByRole('button', { name: /^Fender, driver/ }).click();
+  await page.getByRole('button', { name: /^Fender, driver/ }).press('Enter');
   // A right-hand-drive car: the driver's side is the right.
   await expect(page.locator('[data-zone="fender.right"]')).toHaveAttribute('aria-pressed', 'true');
   await page.reload();
@@ -156,7 +156,7 @@ test('words, sides and units follow the reader', async ({ browser }) => {
 });
 
 test('one hand at 390 px: next panel, looks, photo button, finding by buttons', async ({ browser }) => {
-  const { lotId } = await freshLot(117);
+  const { lotId } = await freshLot();
   const page = await (
     await browserOf(browser, 'inspector', { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
   ).newPage();

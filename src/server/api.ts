@@ -41,12 +41,15 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       if (!actor) return problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
       if (!may(actor))
         return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
-      const params = await context.params;
+      const params = ((await context.params) ?? {}) as P;
       for (const [key, value] of Object.entries(params))
         if (key.endsWith('id') && !z.uuid().safeParse(value).success) return notFound();
       return await handler({ actor, request, params });
     } catch (error) {
-      console.error('request failed:', error instanceof Error ? error.name : 'unknown');
+      // The message may hold what a person entered; where it happened does not.
+      const frames =
+        error instanceof Error ? (error.stack ?? '').split('\n').filter((l) => l.startsWith('    at ')) : [];
+      console.error('request failed:', error instanceof Error ? error.name : 'unknown', frames.slice(0, 4).join(''));
       return problem(500, 'failed', 'Something went wrong here. Nothing was changed; try again.');
     }
   };

@@ -23,7 +23,11 @@ export const snapshotSchema = z.object({
   sealedBy: z.string(),
   bundle: bundleSchema,
   onYear: z.number().int(),
-  tables: z.object({ grade: gradeTablesSchema, profiles: z.array(profileSchema) }),
+  /** The numbers used, whole; a reader needs the bands and profiles, so that a report outlives changes of the rest. */
+  tables: z.object({
+    grade: z.looseObject({ bands: gradeTablesSchema.shape.bands }),
+    profiles: z.array(profileSchema),
+  }),
   results: z.object({
     coverage: z.object({ whole: shareSchema, byView: z.record(z.string(), shareSchema) }),
     axes: z.array(

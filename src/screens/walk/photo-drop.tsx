@@ -76,23 +76,28 @@ export function PhotoDrop({ zone, finding = null }: { zone: string | null; findi
     },
     [facts.id, store, update, zone, finding],
   );
-  const { getRootProps, getInputProps, isDragActive } = useDropzone({
+  const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
     onDrop: (files) => void take(files),
     disabled: !mayEdit,
+    noClick: true,
+    noKeyboard: true,
   });
   const done = uploads.filter((u) => u.state === 'done').length;
   return (
     <div className="grid gap-2">
-      <div
-        {...getRootProps({ role: 'button', 'aria-label': 'Add photos: drop, pick or take' })}
-        className={`flex min-h-11 items-center justify-center gap-2 rounded-cut border border-dashed border-ink/50 px-3 text-sm font-semibold ${isDragActive ? 'bg-tape text-tape-ink' : 'hover:bg-wash'} ${mayEdit ? '' : 'hidden'}`}
-      >
+      <div {...getRootProps({ role: 'presentation' })} className={mayEdit ? '' : 'hidden'}>
         <input
           {...getInputProps({ accept: 'image/jpeg,image/png,image/webp', 'aria-label': 'Photos' })}
           id={finding ? undefined : 'walk-photos'}
         />
-        <Camera size={18} aria-hidden="true" />
-        {isDragActive ? 'Let go to add' : 'Add photos'}
+        <button
+          type="button"
+          onClick={open}
+          className={`flex min-h-11 w-full items-center justify-center gap-2 rounded-cut border border-dashed border-ink/50 px-3 text-sm font-semibold ${isDragActive ? 'bg-tape text-tape-ink' : 'hover:bg-wash'}`}
+        >
+          <Camera size={18} aria-hidden="true" />
+          {isDragActive ? 'Let go to add' : 'Add photos'}
+        </button>
       </div>
       {uploads.length > 0 && (
         <div className="text-sm" role="status">

@@ -30,7 +30,8 @@ export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wo
             </span>
             . Readings at the gauge’s ceiling count as “at least that much”, never as a figure.
           </p>
-          <div className="overflow-x-auto">
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached by keyboard */}
+          <section className="overflow-x-auto" aria-label="Paint thickness by panel" tabIndex={0}>
             <table className="w-full min-w-120 text-sm">
               <thead className="text-left text-xs text-soft">
                 <tr>
@@ -79,7 +80,7 @@ export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wo
                 ))}
               </tbody>
             </table>
-          </div>
+          </section>
         </>
       )}
     </section>

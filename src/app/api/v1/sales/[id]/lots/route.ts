@@ -1,13 +1,32 @@
 import { z } from 'zod';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { addLot, salesOf } from '@/data/lots';
-import { jsonBody, notFound, problem, route } from '@/server/api';
+import { addLot, salesOf, yardPage } from '@/data/lots';
+import { anyone, jsonBody, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({
   number: z.number().int().min(1).max(1_000_000),
   title: z.string().trim().min(1).max(200),
   reportDueOn: z.iso.date().nullable().default(null),
+});
+
+const PAGE = 200;
+
+/** One page of a sale's lots by number; `?after=` names the last number of the page before. */
+export const GET = route<{ id: string }>(anyone, async ({ actor, request, params }) => {
+  const after = Number(new URL(request.url).searchParams.get('after') ?? 0);
+  if (!Number.isInteger(after) || after < 0) return problem(400, 'malformed', 'after is a lot number.');
+  const rows = await yardPage(db(), actor, params.id, after, PAGE);
+  const lots = rows.map(({ id, number, title, reportDueOn, inspectionId, revision, state }) => ({
+    id,
+    number,
+    title,
+    reportDueOn,
+    inspectionId,
+    revision,
+    state,
+  }));
+  return Response.json({ lots, next: rows.length === PAGE ? rows[PAGE - 1]!.number : null });
 });
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {

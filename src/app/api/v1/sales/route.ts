@@ -1,0 +1,6 @@
+import { db } from '@/data/db';
+import { salesOf } from '@/data/lots';
+import { anyone, route } from '@/server/api';
+
+/** The organisation's sales. */
+export const GET = route(anyone, async ({ actor }) => Response.json({ sales: await salesOf(db(), actor) }));
