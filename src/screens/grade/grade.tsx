@@ -138,7 +138,7 @@ export function Grade() {
                         capped={a.capped}
                       />
                     </td>
-                    <td className="figure pl-2 text-right text-xs">{figures(a.grade)}</td>
+                    <td className="figure pl-2 text-right text-xs whitespace-nowrap">{figures(a.grade)}</td>
                     <td className="pl-2 text-right text-xs">{Math.round(a.seen * 100)} %</td>
                     <td className="hidden pl-2 text-right text-xs sm:table-cell">
                       {a.seen === 0 ? '–' : `${Math.round(a.forItsYears)} %`}
@@ -173,6 +173,7 @@ export function Grade() {
               pins={pins}
               nameOf={(z) => zoneName(z, wording)}
               title="What was seen"
+              named={view !== 'outside'}
               className="h-64 w-full"
             />
             <p className="border-t border-line px-4 py-2 text-xs text-soft">

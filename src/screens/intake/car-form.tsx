@@ -101,7 +101,7 @@ export function CarForm() {
           <legend className="mb-1 text-sm font-semibold">
             Body style: gives the plan {formState.errors.style && <span className="text-pin">Choose one</span>}
           </legend>
-          <div className="grid grid-cols-1 gap-2 sm:grid-cols-3">
+          <div className="grid grid-cols-3 gap-2">
             {STYLES.map((s) => (
               <label
                 key={s.slug}

@@ -27,6 +27,11 @@ export function MediansChart({
 }) {
   const { theme } = usePreferences().preferences;
   const [ink, setInk] = useState('#223');
+  // The canvas draws with whatever font has arrived: draw again when ours has.
+  const [fonts, setFonts] = useState(false);
+  useEffect(() => {
+    void document.fonts.ready.then(() => setFonts(true));
+  }, []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the colour is read again when the theme changes
   useEffect(() => {
     setInk(getComputedStyle(document.body).color);
@@ -37,6 +42,7 @@ export function MediansChart({
   return (
     <div style={{ height: rows.length * 24 + 40 }} className="relative min-h-32">
       <Bar
+        key={String(fonts)}
         role="img"
         aria-label={`Medians: ${rows.map((z, i) => `${names[i]} ${medianLabel(z, unit)}`).join('; ')}`}
         data={{

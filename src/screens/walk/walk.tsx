@@ -152,6 +152,7 @@ function WalkOnPlan() {
     selected: walking.zone,
     nameOf: (z: string) => zoneName(z, wording),
     title: 'Plan of the car',
+    named: walking.view !== 'outside',
     onZone: (slug: string, at: readonly [number, number]) => {
       if (slug !== walking.zone) walking.go(slug);
       const p = toPanel(plan!.zones.get(slug)!, at);

@@ -1,4 +1,4 @@
-import type { Point } from '@/core/body/geometry';
+import { boxOf, type Point } from '@/core/body/geometry';
 import { type Plan, toSheet } from '@/core/body/plan';
 import type { View, Zone } from '@/core/body/zone';
 import type { Family } from '@/core/flaws/flaw';
@@ -47,6 +47,8 @@ export interface PlanDrawingProps {
   readonly className?: string;
   readonly sideWords?: { readonly left: string; readonly right: string };
   readonly labelSize?: number;
+  /** Writes each zone's name on it, where it fits and nothing else stands there. */
+  readonly named?: boolean;
 }
 
 const MARGIN = 90;
@@ -94,6 +96,10 @@ export function PlanDrawing(props: PlanDrawingProps) {
         const look = looks.get(zone.slug);
         return look?.label ? <ZoneLabel key={zone.slug} zone={zone} look={look} size={props.labelSize ?? 92} /> : null;
       })}
+      {props.named &&
+        zones.map((zone) =>
+          looks.get(zone.slug)?.label ? null : <ZoneName key={zone.slug} zone={zone} name={props.nameOf(zone.slug)} />,
+        )}
       {chosen && chosen.view === view && (
         <path
           d={pathOf(chosen.outline)}
@@ -188,6 +194,41 @@ function ZoneLabel({ zone, look, size }: { zone: Zone; look: ZoneLook; size: num
       aria-hidden="true"
     >
       {look.label}
+    </text>
+  );
+}
+
+/** Width of a letter as a share of the type size, for telling whether a name fits. */
+const LETTER = 0.52;
+
+/** The zone's name, level or upright as it fits, in one or two lines; nothing when it does not fit. */
+function ZoneName({ zone, name }: { zone: Zone; name: string }) {
+  const box = boxOf(zone.outline);
+  const [w, h] = [box.maxX - box.minX - 30, box.maxY - box.minY - 20];
+  const upright = h > w * 1.4;
+  const [along, across] = upright ? [h, w] : [w, h];
+  const lines = name.length * LETTER * 64 > along ? name.split(/, | (?=\S+$)/) : [name];
+  const longest = Math.max(...lines.map((l) => l.length));
+  const size = Math.min(64, along / (longest * LETTER), across / (lines.length * 1.15));
+  if (size < 36) return null;
+  const [x, y] = [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
+  return (
+    <text
+      x={x}
+      y={y}
+      textAnchor="middle"
+      fontSize={size}
+      fontFamily="var(--font-sans)"
+      fill="var(--soft)"
+      pointerEvents="none"
+      transform={upright ? `rotate(-90 ${x} ${y})` : undefined}
+      aria-hidden="true"
+    >
+      {lines.map((line, i) => (
+        <tspan key={line} x={x} dy={i === 0 ? size * (0.35 - (lines.length - 1) * 0.55) : size * 1.1}>
+          {line}
+        </tspan>
+      ))}
     </text>
   );
 }

@@ -86,7 +86,7 @@ function Item({
       id={`finding-${finding.number}`}
       className="grid grid-cols-[2.2rem_1fr] gap-x-3 gap-y-2 border-b border-line py-3 sm:grid-cols-[2.2rem_1fr_110px]"
     >
-      <span className="figure grid justify-items-center gap-1 text-lg font-bold">
+      <span className="figure grid content-start justify-items-center gap-1 text-lg font-bold">
         {finding.number}
         <PinHead family={flaw.family} severity={severity(f)} size={20} />
       </span>

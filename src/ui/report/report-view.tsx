@@ -178,6 +178,7 @@ function Plans({
               view={view}
               looks={looks}
               pins={pins}
+              named={view !== 'outside'}
               nameOf={(z) => zoneName(z, wording)}
               title={`Plan, ${term(VIEW_WORDS, view, wording.words)}`}
               className={view === 'outside' ? 'w-full' : 'mx-auto max-h-72 w-full'}

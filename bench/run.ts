@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import { planOf } from '../src/core/body/plan';
+import { parseEntry } from '../src/core/entry/parse';
+import { gradeCar } from '../src/core/grade/grade';
+import { analysePaint } from '../src/core/paint/analyse';
+import type { FilmReading } from '../src/core/paint/film-reading';
+import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
+import { readBundle } from '../src/core/records/bundle';
+import { canonicalText, sha256Hex } from '../src/core/report/seal';
+import { normalDraw, seeded } from '../src/core/stats/random';
+
+/** Median time of several runs in ms, after one to warm up. */
+function time(work: () => unknown, runs = 9): number {
+  work();
+  const times = Array.from({ length: runs }, () => {
+    const from = performance.now();
+    work();
+    return performance.now() - from;
+  });
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)]!;
+}
+
+/** The reference of every ratio: a fixed piece of arithmetic (two million draws' worth of logarithms and square roots). */
+function reference(): number {
+  const random = seeded(1);
+  let sum = 0;
+  for (let i = 0; i < 1_000_000; i++) sum += normalDraw(random);
+  return sum;
+}
+
+const plan = planOf('fastback')!;
+const panels = [...plan.zones.values()].filter((z) => z.view === 'outside' && z.aspects.includes('paint'));
+
+function readings(n: number): FilmReading[] {
+  const random = seeded(n);
+  return Array.from({ length: n }, (_, i) => {
+    const um = (i % 7 === 0 ? 420 : 125) * Math.exp(0.2 * normalDraw(random));
+    return {
+      zone: panels[i % panels.length]!.slug,
+      state: um >= 500 ? 'over' : 'read',
+      thicknessUm: Math.min(500, um),
+      place: null,
+    } as const;
+  });
+}
+
+function row(name: string, ms: number, against: number, what: string): void {
+  console.log(`${name.padEnd(44)} ${(ms / against).toFixed(3).padStart(9)}  × ${what}`);
+}
+
+const read = readBundle(
+  JSON.parse(readFileSync(new URL('../docs/formats/examples/lot-1.farvin.json', import.meta.url), 'utf8')),
+);
+if (!read.ok) throw new Error('the example bundle does not read');
+const { records, bundle } = read;
+const base = time(reference);
+const profiles = DEFAULT_PROFILES;
+const [few, many] = [readings(400), readings(4000)];
+const small = time(() => analysePaint({ readings: few, profiles, plan }));
+const large = time(() => analysePaint({ readings: many, profiles, plan }));
+console.log('ratio, median of 9 runs');
+row('whole-car paint, 400 readings', small, base, 'a million normal draws');
+row('whole-car paint, 4,000 readings', large, small, 'the same with 400 (growth)');
+row(
+  'grade of the example lot',
+  time(() => gradeCar({ plan, records, onYear: 2027 })),
+  base,
+  'a million normal draws',
+);
+const line = 'lq over over 412 388 again 395; hood chip 3 2mm leading edge touched in; blocked trunk no key';
+const context = { plan, zone: 'hood', unit: 'um', ceilingUm: 500, steering: 'left', kerb: 'left' } as const;
+row(
+  'entry line, three sentences, 100 times',
+  time(() => Array.from({ length: 100 }, () => parseEntry(line, context))),
+  base,
+  'a million normal draws',
+);
+const text = JSON.stringify(bundle);
+row(
+  'canonical text and hash of the example',
+  time(() => sha256Hex(canonicalText(bundle))),
+  time(() => JSON.stringify(JSON.parse(text))),
+  'parse and stringify of the same',
+);
