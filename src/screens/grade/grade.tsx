@@ -106,7 +106,7 @@ export function Grade() {
             <p className="text-sm">
               <strong>For its years:</strong> better than about{' '}
               {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens} lens.
-              The band holds the true grade 8 times in 10; it narrows only by looking.
+              The band is the middle 80 % of what the findings and the tables allow; it narrows only by looking.
             </p>
           </div>
           <div className="sheet grid gap-2 p-4">

@@ -190,7 +190,7 @@ function WalkOnPlan() {
               <Keyboard size={16} aria-hidden="true" />
             </button>
           </div>
-          <PlanLegend className="hidden lg:flex" />
+          <PlanLegend className="hidden lg:flex" film={walking.view === 'outside'} />
         </div>
         <aside
           className="min-h-0 overflow-y-auto border-line bg-card lg:row-span-2 lg:border-l"

@@ -5,7 +5,15 @@ import { useUnit } from '../preferences';
 import { RAMP_LEGEND, rampColour } from './ramp';
 
 /** What the plan's fills mean. */
-export function PlanLegend({ className = '', ceilingUm = 500 }: { className?: string; ceilingUm?: number }) {
+export function PlanLegend({
+  className = '',
+  ceilingUm = 500,
+  film = true,
+}: {
+  className?: string;
+  ceilingUm?: number;
+  film?: boolean;
+}) {
   const unit = useUnit();
   return (
     <ul
@@ -18,18 +26,20 @@ export function PlanLegend({ className = '', ceilingUm = 500 }: { className?: st
       <li className="flex items-center gap-1.5">
         <span className="inline-block h-3 w-4 border-[1.5px] border-ink/60 bg-card" /> seen
       </li>
-      {RAMP_LEGEND.map((um) => (
+      {(film ? RAMP_LEGEND : []).map((um) => (
         <li key={um} className="flex items-center gap-1.5">
           <span className="inline-block h-3 w-4 border border-ink/50" style={{ background: rampColour(um).fill }} />{' '}
           <span className="figure">{thicknessFigure(um, unit)}</span>
         </li>
       ))}
-      <li className="flex items-center gap-1.5">
-        <span className="inline-block h-3 w-4 border border-ink/50 bg-[repeating-linear-gradient(45deg,oklch(0.31_0.075_10)_0_2px,oklch(0.47_0.095_35)_2px_5px)]" />{' '}
-        <span className="figure">
-          ≥ {thicknessFigure(ceilingUm, unit)} {thicknessSign(unit)}
-        </span>
-      </li>
+      {film && (
+        <li className="flex items-center gap-1.5">
+          <span className="inline-block h-3 w-4 border border-ink/50 bg-[repeating-linear-gradient(45deg,oklch(0.31_0.075_10)_0_2px,oklch(0.47_0.095_35)_2px_5px)]" />{' '}
+          <span className="figure">
+            ≥ {thicknessFigure(ceilingUm, unit)} {thicknessSign(unit)}
+          </span>
+        </li>
+      )}
     </ul>
   );
 }

@@ -26,7 +26,9 @@ export function GradeSummary({ snapshot, findings, photos }: { snapshot: Snapsho
             label={`Grade ${figures(first.grade)} of 100`}
             capped={first.capped}
           />
-          <p className="text-sm text-soft">The band holds the true grade 8 times in 10. What was not seen widens it.</p>
+          <p className="text-sm text-soft">
+            The band is the middle 80 % of what the findings and the house’s tables allow. What was not seen widens it.
+          </p>
         </div>
         <dl className="grid grid-cols-2 content-start gap-x-4 gap-y-2">
           {[
