@@ -141,7 +141,12 @@ export async function serve(port, env) {
 export function end(child) {
   if (!child || child.exitCode !== null || child.signalCode !== null) return Promise.resolve();
   return new Promise((resolve) => {
-    child.once('exit', resolve);
+    // A browser's open connection can hold a closing server for long; what is committed is safe either way.
+    const hard = setTimeout(() => child.kill('SIGKILL'), 6000);
+    child.once('exit', () => {
+      clearTimeout(hard);
+      resolve();
+    });
     child.kill('SIGTERM');
   });
 }
