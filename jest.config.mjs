@@ -27,7 +27,10 @@ export default {
     {
       ...shared,
       displayName: 'core',
-      testMatch: ['<rootDir>/src/{core,words,ui,screens,instruments}/**/*.test.ts', '<rootDir>/demo/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/src/{core,words,ui,screens,instruments}/**/*.test.{ts,tsx}',
+        '<rootDir>/demo/**/*.test.ts',
+      ],
     },
     {
       ...shared,

@@ -55,6 +55,11 @@ const DOORS: readonly Door[] = [
     expected: all(200, 200, 200, 401),
   },
   {
+    name: 'sealed report (not sealed)',
+    call: async (api, i) => (await api.get(`/api/v1/inspections/${i.inspectionId}/report`)).status(),
+    expected: all(404, 404, 404, 401),
+  },
+  {
     name: 'log',
     call: async (api, i) => (await api.get(`/api/v1/inspections/${i.inspectionId}/log`)).status(),
     expected: all(200, 200, 200, 401),

@@ -126,6 +126,11 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
               Start revision {facts.revision + 1}
             </button>
           )}
+          {facts.state === 'sealed' && (
+            <a className="btn" href={`${api}/report`}>
+              <Download size={16} aria-hidden="true" /> Sealed report as JSON
+            </a>
+          )}
           <a className="btn" href={`${api}/bundle`}>
             <Download size={16} aria-hidden="true" /> Records as JSON
           </a>

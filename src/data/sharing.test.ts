@@ -1,0 +1,209 @@
+import { v7 as uuidv7 } from 'uuid';
+import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
+import { verifyReport } from '@/core/report/seal';
+import { ATTEMPTS, mayTry, noteTry } from '@/server/attempts';
+import { newToken, saleYear, sealInspection, tokenHash } from '@/server/sealing';
+import { freshSummaries, summarise } from '@/server/summaries';
+import { createAccount, createOrganisation, createSale } from './accounts';
+import { type Actor, actorOf, mayManage, mayWrite } from './actor';
+import type { Db } from './db';
+import { takeChanges } from './gateway';
+import { addLot, salesOf, yardPage } from './lots';
+import { orgTables } from './org-tables';
+import { addLink, linksOf, publicReport, sealedReport, setState, startRevision, withdrawLink } from './seals';
+import { orgTable, type Role } from './tables/farvin';
+import { testDatabase } from './test-database';
+
+let db: Db;
+let end: () => Promise<void>;
+let petra: Actor;
+let ilse: Actor;
+let stranger: Actor;
+let saleId: string;
+let number = 0;
+const NOW = new Date('2027-02-10T09:00:00Z');
+const hours = (n: number) => new Date(NOW.getTime() + n * 3600_000);
+
+beforeAll(async () => {
+  ({ db, end } = await testDatabase());
+  const org = await createOrganisation(db, 'Tramshed Dispersal Office');
+  const account = async (orgId: string, name: string, role: Role) =>
+    (await actorOf(
+      db,
+      await createAccount(db, { name, email: `${name}@tramshed.example`, passwordHash: '-', orgId, role }),
+    ))!;
+  petra = await account(org, 'petra', 'manager');
+  ilse = await account(org, 'ilse', 'inspector');
+  stranger = await account(await createOrganisation(db, 'Harbour Office'), 'else', 'manager');
+  saleId = await createSale(db, org, {
+    name: 'The Tramshed Dispersal',
+    place: 'Vennor',
+    opensOn: '2027-02-20',
+    closesOn: '2027-03-04',
+  });
+});
+afterAll(() => end());
+
+const put = (kind: string, body: object, record = uuidv7()) => ({
+  id: uuidv7(),
+  op: 'put',
+  kind,
+  record,
+  base: 0,
+  body,
+});
+
+async function readyLot() {
+  const ids = (await addLot(db, petra, saleId, { number: ++number, title: `Lot ${number}`, reportDueOn: null }))!;
+  const results = await takeChanges(
+    db,
+    ilse,
+    ids.inspectionId,
+    [
+      put(
+        'car',
+        { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback', chassisNumber: 'QHF67-1' },
+        ids.lotId,
+      ),
+      put('visit', { startedAt: NOW.toISOString() }),
+      put('look', { zone: 'hood', aspect: 'paint', outcome: 'clean', at: NOW.toISOString() }),
+    ],
+    NOW,
+  );
+  expect(results!.every((r) => r.status === 'applied')).toBe(true);
+  return ids;
+}
+
+describe('links', () => {
+  it('open the newest sealed report until they expire or are withdrawn', async () => {
+    const { lotId, inspectionId } = await readyLot();
+    const token = newToken();
+    const link = await addLink(db, petra, {
+      lotId,
+      tokenHash: tokenHash(token),
+      label: 'Copperbeech',
+      expiresAt: hours(2),
+    });
+    expect(await publicReport(db, tokenHash(token), NOW)).toBeNull();
+    const sealed = await sealInspection(db, petra, inspectionId, NOW);
+    if (!sealed.ok) throw new Error(sealed.reason);
+    const open = (await publicReport(db, tokenHash(token), hours(1)))!;
+    expect(await verifyReport(JSON.parse(open.report))).toMatchObject({ ok: true, sha256: sealed.report.sha256 });
+    expect(await publicReport(db, tokenHash(token), hours(3))).toBeNull();
+    expect(await withdrawLink(db, stranger, link, NOW)).toBe(false);
+    expect(await withdrawLink(db, petra, link, NOW)).toBe(true);
+    expect(await withdrawLink(db, petra, link, NOW)).toBe(false);
+    expect(await publicReport(db, tokenHash(token), hours(1))).toBeNull();
+    expect((await linksOf(db, petra, lotId))[0]).toMatchObject({ label: 'Copperbeech', withdrawnAt: NOW });
+  });
+
+  it('show a correction once it is sealed, with the earlier revision named', async () => {
+    const { lotId, inspectionId } = await readyLot();
+    const token = newToken();
+    await addLink(db, petra, { lotId, tokenHash: tokenHash(token), label: '', expiresAt: null });
+    await sealInspection(db, petra, inspectionId, NOW);
+    const next = (await startRevision(db, petra, inspectionId))!;
+    expect((await publicReport(db, tokenHash(token), NOW))!.revisions.map((r) => r.revision)).toEqual([1]);
+    await sealInspection(db, petra, next, hours(1));
+    const both = (await publicReport(db, tokenHash(token), NOW))!;
+    expect(both.revisions.map((r) => r.revision)).toEqual([2, 1]);
+    expect(JSON.parse(both.report).snapshot.revision).toBe(2);
+    expect((await sealedReport(db, petra, inspectionId))!.sha256).not.toBe(
+      (await sealedReport(db, petra, next))!.sha256,
+    );
+  });
+
+  it('are unguessable and kept only as hashes', () => {
+    const tokens = Array.from({ length: 200 }, newToken);
+    expect(new Set(tokens).size).toBe(200);
+    expect(Buffer.from(tokens[0]!, 'base64url')).toHaveLength(24);
+    expect(tokenHash(tokens[0]!)).toMatch(/^[0-9a-f]{64}$/);
+    expect(tokenHash(tokens[0]!)).not.toContain(tokens[0]!);
+  });
+});
+
+it('moves between draft and reviewed while open, and not once sealed', async () => {
+  const { inspectionId } = await readyLot();
+  expect(await setState(db, ilse, inspectionId, 'reviewed')).toBe(true);
+  expect(await setState(db, ilse, inspectionId, 'draft')).toBe(true);
+  await sealInspection(db, petra, inspectionId, NOW);
+  expect(await setState(db, ilse, inspectionId, 'draft')).toBe(false);
+});
+
+it('knows what each role may', () => {
+  const may = (role: Role) => [mayWrite({ ...petra, role }), mayManage({ ...petra, role })];
+  expect([may('manager'), may('inspector'), may('viewer')]).toEqual([
+    [true, true],
+    [true, false],
+    [false, false],
+  ]);
+});
+
+describe('failed sign-ins', () => {
+  it('close an account for a while, and a good one forgets them', async () => {
+    const email = 'Lanternfish@tramshed.example';
+    for (let i = 0; i < ATTEMPTS.allowed; i++) {
+      expect(await mayTry(db, email, NOW)).toBe(true);
+      await noteTry(db, email, false, NOW);
+    }
+    expect(await mayTry(db, email, NOW)).toBe(false);
+    expect(await mayTry(db, ` ${email.toLowerCase()} `, NOW)).toBe(false);
+    expect(await mayTry(db, 'somebody-else@tramshed.example', NOW)).toBe(true);
+    expect(await mayTry(db, email, hours(1))).toBe(true);
+    await noteTry(db, email, true, NOW);
+    expect(await mayTry(db, email, NOW)).toBe(true);
+  });
+});
+
+describe('summaries of the Yard', () => {
+  const row = async (inspectionId: string) =>
+    (await yardPage(db, petra, saleId)).find((r) => r.inspectionId === inspectionId)!;
+
+  it('are computed once and again only after a change', async () => {
+    const { inspectionId } = await readyLot();
+    expect(await row(inspectionId)).toMatchObject({ stale: true, summary: null });
+    const [fresh] = await freshSummaries(db, petra, [await row(inspectionId)], 2027);
+    expect(fresh!.summary).toMatchObject({ car: 'Quillon Halyard 1967', readings: 0, findings: 0, gates: [] });
+    expect(fresh!.summary.seen).toBeGreaterThan(0);
+    expect(await row(inspectionId)).toMatchObject({ stale: false });
+    await takeChanges(
+      db,
+      ilse,
+      inspectionId,
+      [put('finding', { zone: 'rail.left.front', flaw: 'structural-loss', at: NOW.toISOString() })],
+      NOW,
+    );
+    expect(await row(inspectionId)).toMatchObject({ stale: true });
+    const [again] = await freshSummaries(db, petra, [await row(inspectionId)], 2027);
+    expect(again!.summary).toMatchObject({ findings: 1, gates: ['structural-loss'] });
+    expect(again!.summary.grade!.high).toBeLessThanOrEqual(40);
+  });
+
+  it('have no grade before the car is stated', () => {
+    expect(summarise([], 2027, { grade: DEFAULT_GRADE_TABLES, profiles: [] })).toMatchObject({
+      grade: null,
+      seen: 0,
+      car: '',
+    });
+  });
+});
+
+describe('an organisation’s own tables', () => {
+  it('replace the shipped ones where they fit, and are passed over where they do not', async () => {
+    expect((await orgTables(db, petra)).grade).toEqual(DEFAULT_GRADE_TABLES);
+    await db
+      .insert(orgTable)
+      .values({ orgId: petra.orgId, name: 'grade', value: { ...DEFAULT_GRADE_TABLES, exponent: -1 } });
+    await db.insert(orgTable).values({ orgId: petra.orgId, name: 'paint-profiles', value: [{ nonsense: true }] });
+    const own = await orgTables(db, petra);
+    expect(own.grade.exponent).toBe(-1);
+    expect(own.profiles.map((p) => p.id)).toEqual(['survivor', 'rebuilt']);
+    expect((await orgTables(db, stranger)).grade.exponent).toBe(DEFAULT_GRADE_TABLES.exponent);
+  });
+});
+
+it('shows each organisation its own sales, and counts a car’s age at the sale', async () => {
+  expect((await salesOf(db, petra)).map((s) => s.name)).toEqual(['The Tramshed Dispersal']);
+  expect(await salesOf(db, stranger)).toEqual([]);
+  expect([saleYear('2027-03-04', NOW), saleYear(null, NOW)]).toEqual([2027, 2027]);
+});
