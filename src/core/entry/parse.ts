@@ -1,22 +1,14 @@
 import type { SideWords } from '@/words/vocabulary';
 import type { Plan } from '../body/plan';
-import { nearestZone } from '../body/slugs';
 import type { Aspect, View } from '../body/zone';
 import type { Evidence } from '../records/kinds/common';
 import type { BlockedBy } from '../records/kinds/look';
 import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { type ThicknessUnit, toUm } from '../units/thickness';
-import {
-  ASPECT_TABLE,
-  BLOCKED_TABLE,
-  FLAW_TABLE,
-  PART_TABLE,
-  type PhraseTable,
-  SIDE_TABLE,
-  VIEW_TABLE,
-  zoneKey,
-  zonesMeant,
-} from './lexicon';
+import { ASPECT_TABLE, BLOCKED_TABLE, FLAW_TABLE, VIEW_TABLE } from './lexicon';
+import { Line } from './line';
+import { BLOCKED, FILLER, OK, TOLD, TOUCHED, UNDO } from './phrases';
+import { takeZone } from './take-zone';
 import { type Token, tokens } from './tokens';
 
 /** What the line is read against. */
@@ -86,162 +78,6 @@ export interface Entry {
 }
 
 const MOST_ITEMS = 200;
-
-/** A cursor over the line's words; phrases are taken out as they are understood. */
-class Line {
-  readonly left: (Token | null)[];
-  constructor(list: readonly Token[]) {
-    this.left = [...list];
-  }
-  /** Takes the first place where one of the phrases stands whole; longer phrases first. */
-  take<T>(table: PhraseTable<T>): { value: T; at: number } | null {
-    for (const [words, value] of table) {
-      for (let i = 0; i + words.length <= this.left.length; i++) {
-        if (words.every((w, k) => this.left[i + k]?.kind === 'word' && this.left[i + k]?.text === w)) {
-          for (let k = 0; k < words.length; k++) this.left[i + k] = null;
-          return { value, at: i };
-        }
-      }
-    }
-    return null;
-  }
-  /** Takes a phrase only at the first word that is left. */
-  takeFirst<T>(table: PhraseTable<T>): T | null {
-    const i = this.left.findIndex((t) => t !== null);
-    for (const [words, value] of table) {
-      if (i >= 0 && words.every((w, k) => this.left[i + k]?.kind === 'word' && this.left[i + k]?.text === w)) {
-        for (let k = 0; k < words.length; k++) this.left[i + k] = null;
-        return value;
-      }
-    }
-    return null;
-  }
-  rest(): Token[] {
-    return this.left.filter((t): t is Token => t !== null);
-  }
-  words(): string {
-    return this.rest()
-      .map((t) => t.raw)
-      .join(' ');
-  }
-}
-
-const flag = (...phrases: string[]): PhraseTable<true> =>
-  phrases.map((p) => [p.split(' '), true] as const).sort((a, b) => b[0].length - a[0].length);
-const OK = flag('ok', 'okay', 'clean', 'good', 'fine', 'seen and clean', 'all good', 'nothing');
-const BLOCKED = flag('blocked', 'not seen', 'cannot see', "can't see", 'no access', 'hidden');
-const UNDO = flag('undo', 'scratch that', 'strike that');
-const FILLER = flag(
-  'the',
-  'a',
-  'an',
-  'is',
-  'at',
-  'on',
-  'has',
-  'and',
-  'there is',
-  'reads',
-  'reading',
-  'readings',
-  'with',
-  'side',
-);
-const TOUCHED = flag('touched in', 'touched up', 'touched');
-const TOLD: PhraseTable<Evidence> = [
-  [['told'], 'told'],
-  [['says', 'seller'], 'told'],
-  [['inferred'], 'inferred'],
-  [['measured'], 'measured'],
-];
-
-type Sided = 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off';
-
-function actualSide(side: Sided, { steering, kerb }: EntryContext): 'left' | 'right' {
-  const other = (s: 'left' | 'right') => (s === 'left' ? 'right' : 'left');
-  switch (side) {
-    case 'driver':
-      return steering;
-    case 'passenger':
-      return other(steering);
-    case 'near':
-      return kerb;
-    case 'off':
-      return other(kerb);
-    default:
-      return side;
-  }
-}
-
-type ZoneFound = { ok: true; zone: string | null; named: boolean } | { ok: false; problem: EntryProblem };
-
-/** Takes the zone's words out of the line. */
-function takeZone(line: Line, context: EntryContext): ZoneFound {
-  const slug = line.rest().find((t) => t.kind === 'word' && context.plan.zones.has(t.text));
-  if (slug) {
-    line.left[line.left.indexOf(slug)] = null;
-    return { ok: true, zone: slug.text, named: true };
-  }
-  const first = line.rest()[0];
-  if (first && /^[a-z]+(\.[a-z]+)+$/.test(first.text)) {
-    return {
-      ok: false,
-      problem: { kind: 'no-such-zone', nearest: nearestZone(first.text, context.plan.zones.keys()) },
-    };
-  }
-  let part = line.take(PART_TABLE)?.value ?? null;
-  let side: 'left' | 'right' | null = null;
-  let end: 'front' | 'rear' | null = null;
-  for (let guard = 0; guard < 4; guard++) {
-    if (part !== null && side !== null && end !== null) break;
-    const found = line.take(SIDE_TABLE);
-    if (!found) break;
-    side = found.value.side ? actualSide(found.value.side, context) : side;
-    end = found.value.end ?? end;
-    part = part ?? found.value.part ?? null;
-  }
-  if (part === null) return sideOfTheZoneInHand(side, end, context);
-  return settle(part, side, end, context);
-}
-
-function sideOfTheZoneInHand(
-  side: 'left' | 'right' | null,
-  end: 'front' | 'rear' | null,
-  context: EntryContext,
-): ZoneFound {
-  if (side === null && end === null) return { ok: true, zone: context.zone, named: false };
-  if (context.zone === null) return { ok: false, problem: { kind: 'no-zone' } };
-  const key = zoneKey(context.zone);
-  return settle(key.part, side ?? key.side, end ?? key.end, context);
-}
-
-function settle(
-  part: string,
-  side: 'left' | 'right' | null,
-  end: 'front' | 'rear' | null,
-  context: EntryContext,
-): ZoneFound {
-  let meant = zonesMeant(context.plan, { part, side, end });
-  const whole = meant.filter((z) => zoneKey(z).side === null);
-  if (side === null && whole.length > 0) meant = whole;
-  if (meant.length > 1 && context.zone) {
-    const here = zoneKey(context.zone);
-    const near = meant.filter(
-      (z) =>
-        zoneKey(z).side === (side ?? here.side) && (end !== null || here.end === null || zoneKey(z).end === here.end),
-    );
-    if (near.length === 1) meant = near;
-  }
-  if (meant.length === 1) return { ok: true, zone: meant[0]!, named: true };
-  if (meant.length > 1) return { ok: false, problem: { kind: 'which-zone', candidates: meant } };
-  return {
-    ok: false,
-    problem: {
-      kind: 'no-such-zone',
-      nearest: nearestZone([part, side, end].filter(Boolean).join('.'), context.plan.zones.keys()),
-    },
-  };
-}
 
 function looks(line: Line, outcome: 'clean' | 'blocked', context: EntryContext): Entry {
   const why = outcome === 'blocked' ? (line.take(BLOCKED_TABLE)?.value ?? null) : null;

@@ -1,0 +1,95 @@
+'use client';
+
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { Zone } from '@/core/body/zone';
+import { recordsOf } from '@/core/records/reduce';
+import { thicknessFigure, thicknessSign } from '@/core/units/thickness';
+import { Chances } from '@/ui/charts/chances';
+import { StripPlot } from '@/ui/charts/strip-plot';
+import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
+import { usePreferences } from '@/ui/preferences';
+import { useInspection } from '@/ui/records/inspection';
+import type { Walking } from './walking';
+
+/** The readings of the zone in hand: strip plot, median, chances, and each one to take out. */
+export function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
+  const { facts, state, grade, store, mayEdit } = useInspection();
+  const { unit } = usePreferences().preferences;
+  const readings = recordsOf(state.records, 'reading').filter((r) => r.body.zone === zone.slug);
+  const paint = grade?.paint.zones.find((z) => z.zone === zone.slug);
+  const twin = zone.twin ? grade?.paint.zones.find((z) => z.zone === zone.twin) : undefined;
+  const [open, setOpen] = useState(false);
+  const last = readings[readings.length - 1];
+  if (!zone.aspects.includes('paint')) return null;
+  if (paint?.unreadable || zone.metal === 'glass-fibre')
+    return <p className="text-sm text-soft">A thickness gauge cannot read on {zone.metal.replace('-', ' ')}.</p>;
+  if (!paint || readings.length === 0)
+    return (
+      <p className="border border-dashed border-ink/50 p-3 text-sm">
+        No reading here yet. Type what the gauge shows, such as 131 128 over.
+      </p>
+    );
+  const { value, low, high } = paint.medianUm;
+  const profile = facts.profiles[0]!;
+  return (
+    <section aria-label="Readings" className="grid gap-2">
+      <StripPlot
+        readings={readings.map((r) => r.body)}
+        profile={profile}
+        unit={unit}
+        ceilingUm={walking.ceilingUm}
+        twinUm={twin?.medianUm.value ?? null}
+      />
+      <div className="flex items-end justify-between gap-2">
+        <p>
+          <span className="figure text-2xl font-semibold">
+            {value === null ? `≥ ${thicknessFigure(low ?? 0, unit)}` : thicknessFigure(value, unit)}
+          </span>{' '}
+          <span className="text-soft">{thicknessSign(unit)} median</span>
+          <span className="block text-xs text-soft">
+            {value === null
+              ? 'above the gauge’s ceiling'
+              : `${thicknessFigure(low ?? 0, unit)} to ${thicknessFigure(high ?? 0, unit)}, 8 times in 10`}
+            {paint.lacks > 0 && ` · ${paint.lacks} more needed`}
+          </span>
+        </p>
+        <EvidenceStamp evidence="measured" />
+      </div>
+      {paint.state?.[profile.id] && <Chances chances={paint.state[profile.id]!} />}
+      <button
+        type="button"
+        className="min-h-9 text-left text-sm font-semibold text-thread underline underline-offset-4"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        {open ? 'Hide the readings' : `All ${readings.length} readings${last ? `, last ${last.body.typed.text}` : ''}`}
+      </button>
+      {open && (
+        <ol className="grid grid-cols-2 gap-1">
+          {readings.map((r) => (
+            <li key={r.id} className="flex items-center justify-between rounded-cut border border-line pl-2 text-sm">
+              <span className="figure">
+                {r.body.state === 'read'
+                  ? `${r.body.typed.text} ${thicknessSign(r.body.typed.unit)}`
+                  : r.body.state === 'over'
+                    ? 'over'
+                    : 'none'}
+              </span>
+              {mayEdit && (
+                <button
+                  type="button"
+                  className="grid size-9 place-items-center"
+                  aria-label={`Take reading ${r.body.typed.text} out`}
+                  onClick={() => store.remove(r.id)}
+                >
+                  <Trash2 size={15} aria-hidden="true" />
+                </button>
+              )}
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}
