@@ -3,38 +3,14 @@
 import { CornerDownLeft } from 'lucide-react';
 import { type RefObject, useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { PART_PHRASES } from '@/core/entry/lexicon';
 import { parseEntry } from '@/core/entry/parse';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { FLAW_WORDS } from '@/words/flaws';
 import { entryProblemText } from '@/words/problems';
+import { completion } from './completion';
 import { chipsOf } from './entry-chips';
 import { entriesOf } from './take-entry';
 import type { Walking } from './walking';
-
-const COMPLETIONS = [
-  ...new Set([
-    ...Object.values(PART_PHRASES).flat(),
-    ...Object.values(FLAW_WORDS).flatMap((f) => f.say ?? []),
-    'blocked',
-    'seen and clean',
-    'over',
-    'again',
-    'undo',
-    'left',
-    'right',
-  ]),
-]
-  .filter((w) => w.length > 3)
-  .sort((a, b) => a.length - b.length || (a < b ? -1 : 1));
-
-/** The word that Tab would complete the line's last word to, or null. */
-export function completion(text: string): string | null {
-  const last = /([a-z’']{2,})$/i.exec(text)?.[1]?.toLowerCase();
-  if (!last) return null;
-  return COMPLETIONS.find((w) => w.startsWith(last) && w !== last) ?? null;
-}
 
 /** Everything can be typed or dictated here in the words people say; what was understood shows before it is taken. */
 export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: RefObject<HTMLInputElement | null> }) {

@@ -1,0 +1,106 @@
+import fc from 'fast-check';
+import {
+  type FilmPrior,
+  fitCensored,
+  lnMedianMoments,
+  lnMedianQuantile,
+  logEvidence,
+  medianEstimate,
+  spreadEstimate,
+} from './censored-fit';
+
+const FLAT: FilmPrior = { lnMedian: { mean: 5, sd: 50 }, lnSpread: { mean: -1.5, sd: 50 } };
+const WEAK: FilmPrior = {
+  lnMedian: { mean: Math.log(220), sd: Math.log(3.2) },
+  lnSpread: { mean: Math.log(0.2), sd: Math.log(2.1) },
+};
+const thickness = fc.double({ min: 40, max: 480, noNaN: true });
+const sample = fc.record({
+  readUm: fc.array(thickness, { minLength: 1, maxLength: 14 }),
+  overUm: fc.array(fc.constant(500), { maxLength: 8 }),
+});
+
+it('is a proper posterior whatever is read', () => {
+  fc.assert(
+    fc.property(sample, (s) => {
+      const fit = fitCensored(s, WEAK)!;
+      const sum = fit.posterior.reduce((a, b) => a + b, 0);
+      return Math.abs(sum - 1) < 1e-9 && fit.posterior.every((p) => p >= 0 && Number.isFinite(p));
+    }),
+    { seed: 21, numRuns: 40 },
+  );
+});
+
+it('orders its quantiles and keeps the value inside its interval', () => {
+  fc.assert(
+    fc.property(sample, (s) => {
+      const fit = fitCensored(s, WEAK)!;
+      const q = [0.05, 0.1, 0.5, 0.9, 0.95].map((p) => lnMedianQuantile(fit, p));
+      const { value, low, high } = medianEstimate(fit, s.overUm);
+      const spread = spreadEstimate(fit);
+      const ordered = q.every((v, i) => i === 0 || v >= q[i - 1]!);
+      return (
+        ordered &&
+        (value === null || (low! <= value && value <= Math.max(high!, 500))) &&
+        spread.low! <= spread.value! &&
+        spread.value! <= spread.high!
+      );
+    }),
+    { seed: 22, numRuns: 40 },
+  );
+});
+
+it('does not mind the order of readings', () => {
+  const values = [118, 240, 131, 127, 310];
+  const a = medianEstimate(fitCensored({ readUm: values, overUm: [500] }, WEAK)!, [500]);
+  const b = medianEstimate(fitCensored({ readUm: [...values].reverse(), overUm: [500] }, WEAK)!, [500]);
+  expect(b.value!).toBeCloseTo(a.value!, 6);
+});
+
+it('scales with the unit: twice the thickness, twice the median', () => {
+  const values = [118, 124, 131, 127, 140];
+  const one = lnMedianMoments(fitCensored({ readUm: values, overUm: [] }, FLAT)!);
+  const two = lnMedianMoments(fitCensored({ readUm: values.map((v) => 2 * v), overUm: [] }, FLAT)!);
+  expect(two.mean - one.mean).toBeCloseTo(Math.LN2, 3);
+  expect(two.sd).toBeCloseTo(one.sd, 3);
+});
+
+it('has the geometric mean as its median where nothing is censored and the belief is flat', () => {
+  const values = [100, 120, 150, 180, 90, 130];
+  const mean = values.reduce((s, v) => s + Math.log(v), 0) / values.length;
+  expect(lnMedianQuantile(fitCensored({ readUm: values, overUm: [] }, FLAT)!, 0.5)).toBeCloseTo(mean, 2);
+});
+
+it('narrows as readings are added', () => {
+  const width = (n: number) => {
+    const { low, high } = medianEstimate(
+      fitCensored({ readUm: Array.from({ length: n }, (_, i) => 120 + (i % 5) * 4), overUm: [] }, WEAK)!,
+      [],
+    );
+    return high! - low!;
+  };
+  expect(width(5)).toBeLessThan(width(2));
+  expect(width(20)).toBeLessThan(width(5));
+  expect(width(80)).toBeLessThan(width(20));
+});
+
+it('learns more from a value than from the same place over the ceiling', () => {
+  const read = spreadEstimate(fitCensored({ readUm: [300, 320, 310, 330], overUm: [] }, WEAK)!);
+  const censored = spreadEstimate(fitCensored({ readUm: [], overUm: [300, 320, 310, 330] }, WEAK)!);
+  expect(censored.high! - censored.low!).toBeGreaterThan(read.high! - read.low!);
+});
+
+it('finds more evidence for a belief that fits', () => {
+  const fit = fitCensored({ readUm: [118, 121, 126, 119, 124], overUm: [] }, WEAK)!;
+  const belief = (um: number, spread: number): FilmPrior => ({
+    lnMedian: { mean: Math.log(um), sd: 0.25 },
+    lnSpread: { mean: Math.log(spread), sd: 0.4 },
+  });
+  expect(logEvidence(fit, belief(120, 0.1))).toBeGreaterThan(logEvidence(fit, belief(250, 0.1)));
+  expect(logEvidence(fit, belief(120, 0.1))).toBeGreaterThan(logEvidence(fit, belief(120, 0.5)));
+});
+
+it('takes different ceilings apart: the lowest one met is what the median exceeds', () => {
+  const s = { readUm: [], overUm: [500, 1500, 500] };
+  expect(medianEstimate(fitCensored(s, WEAK)!, s.overUm)).toEqual({ value: null, low: 500, high: null, n: 3 });
+});
