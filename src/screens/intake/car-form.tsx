@@ -105,7 +105,7 @@ export function CarForm() {
             {STYLES.map((s) => (
               <label
                 key={s.slug}
-                className="grid gap-1 rounded-cut border border-ink/30 p-2 text-center text-sm has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
+                className="relative grid gap-1 rounded-cut border border-ink/30 p-2 text-center text-sm has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
               >
                 <input type="radio" className="sr-only" value={s.slug} {...register('style', { required: true })} />
                 <StylePicture slug={s.slug} />
@@ -179,7 +179,7 @@ export function CarForm() {
                 {LEAVE.map((l) => (
                   <label
                     key={l}
-                    className="grid min-h-11 min-w-14 place-items-center rounded-cut border border-ink/30 px-3 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-thread"
+                    className="relative grid min-h-11 min-w-14 place-items-center rounded-cut border border-ink/30 px-3 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-thread"
                   >
                     <input
                       type="radio"

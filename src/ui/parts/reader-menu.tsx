@@ -85,7 +85,7 @@ export function ReaderMenu({ signOut = true, compact = false }: { signOut?: bool
                 {options.map(([value, name]) => (
                   <label
                     key={value}
-                    className="flex min-h-9 items-center rounded-cut border border-ink/30 px-2.5 text-sm has-checked:border-thread has-checked:bg-thread has-checked:text-thread-ink has-focus-visible:outline-2 has-focus-visible:outline-thread"
+                    className="relative flex min-h-9 items-center rounded-cut border border-ink/30 px-2.5 text-sm has-checked:border-thread has-checked:bg-thread has-checked:text-thread-ink has-focus-visible:outline-2 has-focus-visible:outline-thread"
                   >
                     <input
                       type="radio"

@@ -11,12 +11,13 @@ const schema = z.object({
 });
 
 const PAGE = 200;
+const afterSchema = z.coerce.number().int().min(0).max(1_000_000);
 
 /** One page of a sale's lots by number; `?after=` names the last number of the page before. */
 export const GET = route<{ id: string }>(anyone, async ({ actor, request, params }) => {
-  const after = Number(new URL(request.url).searchParams.get('after') ?? 0);
-  if (!Number.isInteger(after) || after < 0) return problem(400, 'malformed', 'after is a lot number.');
-  const rows = await yardPage(db(), actor, params.id, after, PAGE);
+  const after = afterSchema.safeParse(new URL(request.url).searchParams.get('after') ?? 0);
+  if (!after.success) return problem(400, 'malformed', 'after is a lot number.');
+  const rows = await yardPage(db(), actor, params.id, after.data, PAGE);
   const lots = rows.map(({ id, number, title, reportDueOn, inspectionId, revision, state }) => ({
     id,
     number,
