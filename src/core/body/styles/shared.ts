@@ -1,5 +1,5 @@
 import type { Point } from '../geometry';
-import { arc, bow, circle, crossStrip, roundedBox } from '../strokes';
+import { circle, crossStrip, roundedBox } from '../strokes';
 import type { Aspect, ZonePiece } from '../zone';
 
 /** Width of the cut between two pattern pieces on the sheet, mm: for the eye only, no gap of the car. */
@@ -8,6 +8,32 @@ export const CUT_MM = 22;
 export const OUTER: readonly Aspect[] = ['paint', 'shape', 'corrosion'];
 export const CLOSING: readonly Aspect[] = ['paint', 'shape', 'fit', 'corrosion'];
 export const BRIGHT: readonly Aspect[] = ['brightwork', 'fit', 'corrosion'];
+
+export const GLASS: readonly Aspect[] = ['glass', 'rubber'];
+export const LOAD_BEARING: readonly Aspect[] = ['paint', 'corrosion', 'structure'];
+
+type PieceOptions = Pick<ZonePiece, 'label' | 'structural'>;
+
+/** An outer panel of the body's own metal. */
+export function panel(
+  slug: string,
+  part: ZonePiece['part'],
+  aspects: readonly Aspect[],
+  outline: readonly Point[],
+  options: PieceOptions = {},
+): ZonePiece {
+  return { slug, view: 'outside', part, metal: 'body', aspects, outline, ...options };
+}
+
+/** A pane of glass. */
+export function pane(
+  slug: string,
+  part: ZonePiece['part'],
+  aspects: readonly Aspect[],
+  outline: readonly Point[],
+): ZonePiece {
+  return { slug, view: 'outside', part, metal: 'glass', aspects, outline };
+}
 
 /** Folds a side view outwards: height z above the ground becomes distance from the sheet's outer edge. */
 export function foldLeft(sheetHalfMm: number): (points: readonly Point[]) => Point[] {
@@ -125,151 +151,6 @@ export function wheelPiece(
     aspects: ['tire', 'brightwork'],
     outline: fold(circle(cx, cz, radius)),
   };
-}
-
-const STRUCTURE: readonly Aspect[] = ['corrosion', 'structure'];
-
-/** The shell from below, seen through the floor so that left stays at the top of the sheet. */
-export function underneathPieces(
-  lengthMm: number,
-  frontAxleMm: number,
-  rearAxleMm: number,
-  dashMm: number,
-): ZonePiece[] {
-  const seatsEnd = rearAxleMm - 560;
-  const mid = (dashMm + seatsEnd) / 2;
-  const c = CUT_MM;
-  const box = (
-    slug: string,
-    x0: number,
-    y0: number,
-    x1: number,
-    y1: number,
-    structural: boolean,
-    metal: 'body' | 'mixed' = 'body',
-  ): ZonePiece => ({
-    slug,
-    view: 'underneath',
-    part: 'inner',
-    metal,
-    aspects: structural ? STRUCTURE : ['corrosion'],
-    structural,
-    outline: roundedBox(x0, y0, x1, y1, 20),
-  });
-  return [
-    box('crossmember.front', frontAxleMm - 220, -310, frontAxleMm + 220, 310, true),
-    box('rail.left.front', 80, -470, dashMm - c, -330, true),
-    { ...box('housing.left.front', frontAxleMm - 340, -720, frontAxleMm + 340, -492, false) },
-    box('floor.left.front', dashMm, -640, mid - c, -150, true),
-    box('rocker.left.inner', dashMm, -770, seatsEnd, -662, true),
-    box('tunnel', dashMm, -128, seatsEnd, 128, true),
-    box('floor.left.rear', mid, -640, seatsEnd, -150, true),
-    box('crossmember.rear', seatsEnd + c, -420, seatsEnd + 150, 420, true),
-    box('rail.left.rear', seatsEnd + 170, -560, lengthMm - 120, -442, true),
-    { ...box('housing.left.rear', rearAxleMm - 320, -800, rearAxleMm + 320, -582, false) },
-    box('tank', rearAxleMm - 240, -400, rearAxleMm + 220, 400, false, 'mixed'),
-    box('trunk.floor', rearAxleMm + 242, -400, lengthMm - 140, 400, true),
-  ];
-}
-
-/** The engine bay from above. */
-export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
-  const n = noseMm;
-  const d = dashMm;
-  const piece = (
-    slug: string,
-    outline: Point[],
-    aspects: readonly Aspect[],
-    metal: ZonePiece['metal'] = 'mixed',
-    structural = false,
-  ): ZonePiece => ({
-    slug,
-    view: 'engine',
-    part: 'inner',
-    metal,
-    aspects,
-    structural,
-    outline,
-  });
-  return [
-    piece('support.radiator', roundedBox(n, -600, n + 110, 600, 18), ['paint', 'corrosion', 'structure'], 'body', true),
-    piece('radiator', roundedBox(n + 140, -370, n + 250, 370, 10), ['leaks', 'function']),
-    piece(
-      'apron.left',
-      bow([n + 140, -620], [n + 600, -660], [d - 190, -620]).concat(
-        bow([d - 190, -430], [n + 600, -380], [n + 140, -430]),
-      ),
-      ['paint', 'corrosion', 'structure'],
-      'body',
-      true,
-    ),
-    piece('engine', roundedBox(n + 300, -230, d - 330, 230, 60), ['leaks', 'function', 'identity']),
-    piece('battery', roundedBox(d - 440, 262, d - 220, 372, 8), ['corrosion', 'function']),
-    piece('reservoir.brake', roundedBox(d - 300, -360, d - 205, -255, 30), ['leaks', 'function']),
-    piece(
-      'bulkhead',
-      crossStrip(d - 160, d - 30, 620, 600, 14, 14),
-      ['paint', 'corrosion', 'identity', 'structure'],
-      'body',
-      true,
-    ),
-  ];
-}
-
-/** The cabin from above, the headlining laid out behind it. */
-export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): ZonePiece[] {
-  const d = dashMm;
-  const r = rearSeatMm;
-  const piece = (slug: string, outline: Point[], aspects: readonly Aspect[] = ['trim']): ZonePiece => ({
-    slug,
-    view: 'cabin',
-    part: 'inner',
-    metal: 'textile',
-    aspects,
-    outline,
-  });
-  const cardFrontEnd = doors === 4 ? d + 900 : r;
-  return [
-    piece('dash', crossStrip(d, d + 150, 600, 620, 20, 10), ['trim', 'function', 'identity']),
-    piece('steering', arc(d + 275, -330, 105, 0, 360, 36).slice(0, -1), ['trim', 'function']),
-    piece('card.left.front', roundedBox(d + 60, -780, cardFrontEnd, -664, 20), ['trim', 'function']),
-    piece('carpet.left.front', roundedBox(d + 395, -620, d + 545, -120, 16)),
-    piece('console', roundedBox(d + 395, -98, d + 1050, 98, 24)),
-    piece('seat.left.front', roundedBox(d + 567, -610, d + 1050, -120, 70), ['trim', 'function']),
-    ...(doors === 4
-      ? [piece('card.left.rear', roundedBox(cardFrontEnd + CUT_MM, -780, r + 330, -664, 20), ['trim', 'function'])]
-      : []),
-    piece('carpet.left.rear', roundedBox(d + 1072, -620, r - CUT_MM, -120, 16)),
-    piece('seat.rear', roundedBox(r, -620, r + 430, 620, 70)),
-    piece('parcel', crossStrip(r + 455, r + 600, 600, 560)),
-    piece('headliner', roundedBox(r + 760, -520, r + 1760, 520, 60)),
-  ];
-}
-
-/** The boot from above, its lid's inner face laid out behind it. */
-export function trunkPieces(startMm: number): ZonePiece[] {
-  const s = startMm;
-  const piece = (
-    slug: string,
-    outline: Point[],
-    aspects: readonly Aspect[],
-    metal: ZonePiece['metal'] = 'body',
-  ): ZonePiece => ({
-    slug,
-    view: 'trunk',
-    part: 'inner',
-    metal,
-    aspects,
-    outline,
-  });
-  return [
-    piece('trunk.panel', crossStrip(s, s + 90, 560, 560), ['trim', 'corrosion']),
-    piece('trunk.left', roundedBox(s + 112, -640, s + 760, -470, 40), ['paint', 'corrosion', 'trim']),
-    piece('trunk.mat', roundedBox(s + 112, -448, s + 420, 448, 16), ['trim', 'corrosion']),
-    piece('trunk.well', circle(s + 600, 0, 158), ['corrosion', 'paint']),
-    piece('trunk.gutter', crossStrip(s + 782, s + 850, 620, 600, -12, -12), ['corrosion', 'rubber']),
-    piece('deck.inner', crossStrip(s + 980, s + 1480, 560, 600, 12, -20), ['paint', 'corrosion', 'identity']),
-  ];
 }
 
 const roundedTop = (x0: number, x1: number, z0: number, z1: number): Point[] => [
