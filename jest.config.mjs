@@ -12,7 +12,7 @@ const transform = {
 };
 const shared = {
   transform,
-  testTimeout: 120_000,
+  testTimeout: 600_000,
   testEnvironment: 'node',
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',

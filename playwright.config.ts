@@ -3,15 +3,15 @@ import { defineConfig } from '@playwright/test';
 /** Browser tests run against the built application that `npm test` serves at FARVIN_URL. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 240_000,
-  expect: { timeout: 30_000 },
+  timeout: 900_000,
+  expect: { timeout: 90_000 },
   workers: 2,
   retries: 0,
   reporter: 'list',
   use: {
     baseURL: process.env.FARVIN_URL ?? 'http://127.0.0.1:3000',
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 60_000,
+    actionTimeout: 180_000,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [
