@@ -148,7 +148,7 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
 }
 
 /** Size, share and place of a finding in one line. */
-export function findingExtent(
+function findingExtent(
   f: Pick<StoredRecord<'finding'>['body'], 'sizeMm' | 'share' | 'where' | 'touchedIn' | 'visibleFromM' | 'withheld'>,
 ): string {
   return [

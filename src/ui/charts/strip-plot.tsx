@@ -14,7 +14,6 @@ interface Props {
   readonly unit: ThicknessUnit;
   readonly ceilingUm: number;
   readonly twinUm?: number | null;
-  readonly compact?: boolean;
 }
 
 /** Readings of one zone against a school's bands; readings at the ceiling as open arrows at the right edge. */

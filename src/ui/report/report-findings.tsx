@@ -2,7 +2,6 @@ import { boxOf } from '@/core/body/geometry';
 import { type Plan, toSheet } from '@/core/body/plan';
 import { VIEWS, type View, type Zone } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
-import type { PaintProfile } from '@/core/paint/profiles';
 import type { StoredRecord } from '@/core/records/kinds';
 import { flawCause, flawName } from '@/words/flaws';
 import { REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
@@ -24,7 +23,6 @@ interface Props {
   readonly plan: Plan;
   readonly wording: Wording;
   readonly photoBase: string;
-  readonly profile: PaintProfile;
 }
 
 /** Every finding with its place, extent, evidence and pictures. */

@@ -77,14 +77,7 @@ export function ReportView(props: ReportViewProps) {
         <GradeSummary snapshot={snapshot} findings={findings.length} photos={photos.length} />
       </header>
       <Plans plan={plan} views={VIEWS} findings={findings} wording={wording} notSeen={snapshot.results.notSeen} />
-      <FindingsList
-        findings={findings}
-        photos={photos}
-        plan={plan}
-        wording={wording}
-        photoBase={props.photos}
-        profile={snapshot.tables.profiles[0]!}
-      />
+      <FindingsList findings={findings} photos={photos} plan={plan} wording={wording} photoBase={props.photos} />
       {withheld > 0 && (
         <p className="border-l-4 border-ink bg-card px-4 py-3">
           {withheld} {withheld === 1 ? 'finding is' : 'findings are'} left out:{' '}
