@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { planOf } from '../src/core/body/plan';
+import { planOf, planOfCar } from '../src/core/body/plan';
 import { STYLES } from '../src/core/body/styles';
 import { readReadingsCsv } from '../src/core/csv/readings';
 import { gradeCar } from '../src/core/grade/grade';
@@ -60,10 +60,7 @@ function bundleAt(path: string): { bundle: Bundle; records: AnyRecord[] } {
   return read;
 }
 
-const planFor = (records: readonly AnyRecord[]) => {
-  const car = recordsOf(records, 'car')[0]?.body;
-  return car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
-};
+const planFor = (records: readonly AnyRecord[]) => planOfCar(recordsOf(records, 'car')[0]?.body);
 
 function profilesFor(id: string | undefined) {
   if (id === undefined) return DEFAULT_PROFILES;

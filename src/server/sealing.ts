@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { planOf } from '@/core/body/plan';
+import { planOfCar } from '@/core/body/plan';
 import { gradeCar } from '@/core/grade/grade';
 import { recordsOf } from '@/core/records/reduce';
 import { missingFrom } from '@/core/report/missing';
@@ -32,7 +32,7 @@ export async function sealInspection(
   const tables = await orgTables(db, actor);
   const onYear = saleYear(head.sale.closesOn, now);
   const car = recordsOf(records, 'car')[0]?.body;
-  const plan = car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+  const plan = planOfCar(car);
   const grade = plan ? gradeCar({ plan, records, onYear, tables: tables.grade, profiles: tables.profiles }) : null;
   if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks))
     return { ok: false, reason: 'incomplete' };

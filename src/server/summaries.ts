@@ -1,4 +1,4 @@
-import { planOf } from '@/core/body/plan';
+import { planOfCar } from '@/core/body/plan';
 import { gradeCar } from '@/core/grade/grade';
 import type { AnyRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
@@ -10,7 +10,7 @@ import { type OrgTables, orgTables } from '@/data/org-tables';
 /** What the Yard shows of a lot, from its records; the grade under the keeper lens. */
 export function summarise(records: readonly AnyRecord[], onYear: number, tables: OrgTables): LotSummary {
   const car = recordsOf(records, 'car')[0]?.body;
-  const plan = car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+  const plan = planOfCar(car);
   const counts = {
     records: records.length,
     readings: recordsOf(records, 'reading').length,

@@ -134,6 +134,13 @@ export function planOf(styleSlug: string, options: PlanOptions = {}): Plan | nul
   return plan;
 }
 
+/** The plan of the car that a car record states; null when none is stated or its style has no plan. */
+export function planOfCar(
+  car: { readonly style: string; readonly baseMetal: Metal; readonly steering: 'left' | 'right' } | null | undefined,
+): Plan | null {
+  return car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+}
+
 /**
  * A place on the sheet as panel millimetres: u rearwards from the zone's front-most point; v upwards from its lowest
  * point on a flank, and from its left edge towards the right on the pieces that lie across the car.

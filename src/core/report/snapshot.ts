@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { planOf } from '../body/plan';
+import { planOfCar } from '../body/plan';
 import { type Grade, gradeCar } from '../grade/grade';
 import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema, LENSES } from '../grade/tables';
 import { DEFAULT_PROFILES, type PaintProfile, profileSchema } from '../paint/profiles';
@@ -143,7 +143,7 @@ export function takeSnapshot(
   if (!read.ok) return { ok: false, reason: 'bad-records' };
   const car = recordsOf(read.records, 'car')[0]?.body;
   if (!car) return { ok: false, reason: 'no-car' };
-  const plan = planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering });
+  const plan = planOfCar(car);
   if (!plan) return { ok: false, reason: 'no-plan' };
   const tables = input.tables ?? DEFAULT_GRADE_TABLES;
   const profiles = [...(input.profiles ?? DEFAULT_PROFILES)];

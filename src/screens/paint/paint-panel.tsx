@@ -7,14 +7,12 @@ import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } fro
 import { medianLabel } from '@/ui/body-plan/zone-looks';
 import { Chances } from '@/ui/charts/chances';
 import { StripPlot } from '@/ui/charts/strip-plot';
+import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { PAINT_STATE_WORDS } from '@/words/terms';
 import { zoneName, zoneWords } from '@/words/zones';
-
-/** A gauge's ceiling when no visit has stated one, µm. */
-const USUAL_CEILING_UM = 500;
 
 function likeliest(chances: Readonly<Record<PaintState, number>>): PaintState {
   return [...PAINT_STATES].sort((a, b) => chances[b] - chances[a])[0]!;

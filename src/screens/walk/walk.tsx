@@ -13,6 +13,7 @@ import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
 import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
+import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { useWide } from '@/ui/use-wide';
@@ -25,9 +26,6 @@ import { Tape } from './tape';
 import { type KeyActions, useKeys } from './use-keys';
 import type { Walking } from './walking';
 import { ZoneCard } from './zone-card';
-
-/** A gauge's ceiling when no visit has stated one, µm; as common survey gauges have. */
-const USUAL_CEILING_UM = 500;
 
 /** The walk round the car on its plan. */
 export function Walk() {

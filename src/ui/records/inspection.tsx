@@ -10,7 +10,7 @@ import {
   useState,
   useSyncExternalStore,
 } from 'react';
-import { type Plan, planOf } from '@/core/body/plan';
+import { type Plan, planOfCar } from '@/core/body/plan';
 import { type Grade, gradeCar } from '@/core/grade/grade';
 import type { GradeTables } from '@/core/grade/tables';
 import type { PaintProfile } from '@/core/paint/profiles';
@@ -94,10 +94,7 @@ export function InspectionProvider({
     return () => window.removeEventListener('beforeunload', warn);
   }, [state.waiting]);
   const car = recordsOf(state.records, 'car')[0]?.body ?? null;
-  const plan = useMemo(
-    () => (car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null),
-    [car],
-  );
+  const plan = useMemo(() => planOfCar(car), [car]);
   const deferred = useDeferredValue(state.records);
   const grade = useMemo(
     () =>

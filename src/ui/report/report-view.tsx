@@ -1,4 +1,4 @@
-import { planOf } from '@/core/body/plan';
+import { type Plan, planOfCar } from '@/core/body/plan';
 import { VIEWS, type View } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
 import { readBundle } from '@/core/records/bundle';
@@ -34,7 +34,7 @@ export function ReportView(props: ReportViewProps) {
   const read = readBundle(snapshot.bundle);
   const records: readonly AnyRecord[] = read.ok ? read.records : [];
   const car = recordsOf(records, 'car')[0]?.body;
-  const plan = car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+  const plan = planOfCar(car);
   if (!car || !plan) return <p className="p-6">This report names no car that this program can draw.</p>;
   const findings = numbered(records, (slug) => plan.zones.get(slug)?.view ?? 'outside', plan.lap);
   const photos = recordsOf(records, 'photo');
@@ -131,7 +131,7 @@ function Plans({
   wording,
   notSeen,
 }: {
-  plan: NonNullable<ReturnType<typeof planOf>>;
+  plan: Plan;
   views: readonly View[];
   findings: readonly NumberedFinding[];
   wording: Wording;
