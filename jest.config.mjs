@@ -12,7 +12,6 @@ const transform = {
 };
 const shared = {
   transform,
-  testTimeout: 600_000,
   testEnvironment: 'node',
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
@@ -23,6 +22,7 @@ const shared = {
   ],
 };
 export default {
+  testTimeout: 600_000,
   projects: [
     {
       ...shared,

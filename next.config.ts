@@ -10,6 +10,7 @@ const config: NextConfig = {
       source: '/:path*',
       headers: [
         { key: 'X-Content-Type-Options', value: 'nosniff' },
+        { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
         { key: 'X-Frame-Options', value: 'DENY' },
         { key: 'Referrer-Policy', value: 'same-origin' },
         { key: 'Permissions-Policy', value: 'camera=(self), geolocation=(), microphone=()' },

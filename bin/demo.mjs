@@ -51,16 +51,16 @@ async function main() {
   process.on('SIGTERM', () => stop(0));
   try {
     const env = {
-      DATABASE_URL: given ?? cluster.url('postgres'),
+      ...(cluster ? cluster.env('postgres') : { DATABASE_URL: given }),
       FARVIN_SECRET: process.env.FARVIN_SECRET ?? secret(),
       PHOTO_STORE: process.env.PHOTO_STORE ?? path.join(STATE, 'photos'),
     };
     step('Bringing the tables up to date …');
-    await runTs('bin/migrate.ts', [], { env, quiet: true });
+    await runTs('bin/migrate.ts', [], { env });
     step('Looking for demo data …');
     await runTs('demo/seed.ts', [], { env });
     await build();
-    server = await serve(port, env);
+    server = await serve(port, { ...env, DATABASE_OWNER_URL: '' }); // the server has no use for the owner
     server.on('exit', () => stop(1));
     console.log(`\nFarvin is running: http://127.0.0.1:${port}\n`);
     console.log(readFileSync(path.join(ROOT, 'demo', 'sign-ins.txt'), 'utf8'));

@@ -8,7 +8,7 @@ import { ROOT, runTs, STATE } from './steps.mjs';
 const cluster = await startCluster(STATE);
 const env = {
   ...process.env,
-  DATABASE_URL: cluster.url('postgres'),
+  ...cluster.env('postgres'),
   FARVIN_SECRET: readFileSync(path.join(STATE, 'secret'), 'utf8').trim(),
   PHOTO_STORE: path.join(STATE, 'photos'),
   NEXT_TELEMETRY_DISABLED: '1',

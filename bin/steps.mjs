@@ -104,7 +104,7 @@ export async function packages() {
 
 /** Builds the application when its sources changed since the last build. */
 export async function build() {
-  const stamp = stampOf('src', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'package-lock.json');
+  const stamp = stampOf('src', 'next.config.ts', 'bin/server.mjs', 'postcss.config.mjs', 'tsconfig.json', 'package-lock.json');
   if (existsSync(path.join(ROOT, '.next', 'BUILD_ID')) && readStamp('build') === stamp) return;
   step('Building the application (about a minute) …');
   await run(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'build'], {
@@ -118,7 +118,7 @@ export async function build() {
 export async function serve(port, env) {
   const child = spawn(
     process.execPath,
-    [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
+    [path.join(ROOT, 'bin', 'server.mjs')],
     {
       cwd: ROOT,
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', PORT: String(port), ...env },

@@ -47,7 +47,7 @@ async function browserTests(cluster) {
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-photos-'));
   const port = await freePort();
   const env = {
-    DATABASE_URL: cluster.url('e2e'),
+    ...cluster.env('e2e'),
     FARVIN_SECRET: randomBytes(32).toString('hex'),
     PHOTO_STORE: photos,
     FARVIN_URL: `http://127.0.0.1:${port}`,

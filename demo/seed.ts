@@ -187,7 +187,7 @@ async function sealLot(
 }
 
 async function main(): Promise<void> {
-  const { db, end } = connect(process.env.DATABASE_URL ?? '', 4);
+  const { db, end } = connect(process.env.DATABASE_OWNER_URL ?? process.env.DATABASE_URL ?? '', 4);
   try {
     const [row] = await db.select({ n: count() }).from(organisation);
     if (row!.n > 0) return;

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { Db } from './db';
+import { type Db, within } from './db';
 import { user } from './tables/auth';
 import { membership, type Role } from './tables/farvin';
 
@@ -13,12 +13,14 @@ export interface Actor {
 
 /** The actor of a signed-in user; null when the user belongs to no organisation. */
 export async function actorOf(db: Db, userId: string): Promise<Actor | null> {
-  const [row] = await db
-    .select({ userId: user.id, name: user.name, orgId: membership.orgId, role: membership.role })
-    .from(membership)
-    .innerJoin(user, eq(user.id, membership.userId))
-    .where(eq(membership.userId, userId))
-    .limit(1);
+  const [row] = await within(db, 'farvin.user', userId, (tx) =>
+    tx
+      .select({ userId: user.id, name: user.name, orgId: membership.orgId, role: membership.role })
+      .from(membership)
+      .innerJoin(user, eq(user.id, membership.userId))
+      .where(eq(membership.userId, userId))
+      .limit(1),
+  );
   return row ?? null;
 }
 

@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import { drizzle, type PostgresJsDatabase } from 'drizzle-orm/postgres-js';
 import postgres from 'postgres';
 import * as auth from './tables/auth';
@@ -11,6 +12,29 @@ export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 export function connect(url: string, max = 10): { db: Db; end: () => Promise<void> } {
   const client = postgres(url, { max, onnotice: () => {}, connect_timeout: 10 });
   return { db: drizzle(client, { schema }), end: () => client.end({ timeout: 5 }) };
+}
+
+/**
+ * Runs reads and writes of one organisation in one transaction. The database itself shows the app's role only the rows
+ * of the organisation named here (migration 0002): a query that forgets its organisation finds nothing.
+ */
+export function inOrg<T>(db: Db | Tx, who: { readonly orgId: string }, work: (tx: Tx) => Promise<T>): Promise<T> {
+  return within(db, 'farvin.org', who.orgId, work);
+}
+
+/** Runs a query in a transaction for which the row-level policies see this setting. */
+export function within<T>(
+  db: Db | Tx,
+  setting: 'farvin.org' | 'farvin.user' | 'farvin.link',
+  value: string,
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> {
+  return db.transaction(async (tx) => {
+    // Started first (a query starts when `then` is asked for), so both go out in one round trip, in this order.
+    const set = tx.execute(sql`select set_config(${setting}, ${value}, true)`).then(() => {});
+    const [, result] = await Promise.all([set, work(tx)]);
+    return result;
+  });
 }
 
 const held = globalThis as { farvinDb?: { db: Db; end: () => Promise<void> } };

@@ -13,6 +13,7 @@ import { changeLog, inspection, record } from './tables/farvin';
 import { testDatabase } from './test-database';
 
 let db: Db;
+let owner: Db;
 let end: () => Promise<void>;
 let petra: Actor;
 let stranger: Actor;
@@ -22,16 +23,16 @@ let number = 0;
 async function account(org: string, email: string): Promise<Actor> {
   return (await actorOf(
     db,
-    await createAccount(db, { name: email, email, passwordHash: 'none', orgId: org, role: 'manager' }),
+    await createAccount(owner, { name: email, email, passwordHash: 'none', orgId: org, role: 'manager' }),
   ))!;
 }
 
 beforeAll(async () => {
-  ({ db, end } = await testDatabase());
-  const org = await createOrganisation(db, 'Tramshed Dispersal Office');
+  ({ db, owner, end } = await testDatabase());
+  const org = await createOrganisation(owner, 'Tramshed Dispersal Office');
   petra = await account(org, 'petra@tramshed.example');
-  stranger = await account(await createOrganisation(db, 'Harbour Office'), 'else@harbour.example');
-  saleId = await createSale(db, org, {
+  stranger = await account(await createOrganisation(owner, 'Harbour Office'), 'else@harbour.example');
+  saleId = await createSale(owner, org, {
     name: 'The Tramshed Dispersal',
     place: 'Vennor',
     opensOn: '2027-02-20',
@@ -194,20 +195,20 @@ it('logs before and after, and never forgets', async () => {
   ]);
   expect(lines[0]!.who).toBe('petra@tramshed.example');
   await expect(
-    db.update(changeLog).set({ op: 'put' }).where(eq(changeLog.inspectionId, inspectionId)),
+    owner.update(changeLog).set({ op: 'put' }).where(eq(changeLog.inspectionId, inspectionId)),
   ).rejects.toThrow();
-  await expect(db.delete(changeLog).where(eq(changeLog.inspectionId, inspectionId))).rejects.toThrow();
+  await expect(owner.delete(changeLog).where(eq(changeLog.inspectionId, inspectionId))).rejects.toThrow();
   expect((await logOf(db, petra, inspectionId)).length).toBe(3);
 });
 
 it('notices a log line that was changed behind its back', async () => {
   const { inspectionId } = await lot();
   await send(inspectionId, put('reading', reading()), put('reading', reading(140)));
-  await db.execute(sql`alter table change_log disable trigger change_log_append_only`);
-  await db.execute(
+  await owner.execute(sql`alter table change_log disable trigger change_log_append_only`);
+  await owner.execute(
     sql`update change_log set after = '{"thicknessUm": 90}' where inspection_id = ${inspectionId} and version = 1 and seq = (select min(seq) from change_log where inspection_id = ${inspectionId})`,
   );
-  await db.execute(sql`alter table change_log enable trigger change_log_append_only`);
+  await owner.execute(sql`alter table change_log enable trigger change_log_append_only`);
   expect(await logIsWhole(db, petra, inspectionId)).toBe(false);
 });
 
@@ -254,7 +255,9 @@ describe('sealing', () => {
     ]);
     expect(await sealInspection(db, petra, inspectionId, NOW)).toEqual({ ok: false, reason: 'already-sealed' });
     expect(await sealedReport(db, stranger, inspectionId)).toBeNull();
-    await expect(db.execute(sql`update seal set sha256 = 'x' where inspection_id = ${inspectionId}`)).rejects.toThrow();
+    await expect(
+      owner.execute(sql`update seal set sha256 = 'x' where inspection_id = ${inspectionId}`),
+    ).rejects.toThrow();
   });
 
   it('starts a revision as a copy that can be changed, and leaves the sealed one alone', async () => {
@@ -298,13 +301,13 @@ it('lists lots by number with their newest revision, page by page', async () => 
 it('lets the database itself refuse what no gateway would write', async () => {
   const { inspectionId } = await lot();
   await expect(
-    db.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'song', version: 1, body: {} }),
+    owner.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'song', version: 1, body: {} }),
   ).rejects.toThrow();
   await expect(
-    db.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'look', version: 0, body: {} }),
+    owner.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'look', version: 0, body: {} }),
   ).rejects.toThrow();
   await expect(
-    db
+    owner
       .update(inspection)
       .set({ state: 'lost' as never })
       .where(eq(inspection.id, inspectionId)),

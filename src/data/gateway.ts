@@ -3,7 +3,7 @@ import type { ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkChange } from '@/core/records/check-change';
 import type { Actor } from './actor';
 import { contentHash, logHash } from './change-hash';
-import type { Db, Tx } from './db';
+import { type Db, inOrg, type Tx } from './db';
 import { changeLog, inspection, photoFile, record } from './tables/farvin';
 
 interface Held {
@@ -42,7 +42,7 @@ export async function takeChanges(
   changes: readonly unknown[],
   at: Date,
 ): Promise<ChangeResult[] | null> {
-  return db.transaction(async (tx) => {
+  return inOrg(db, actor, async (tx) => {
     const [head] = await tx
       .select()
       .from(inspection)

@@ -2,7 +2,7 @@ import { and, desc, eq } from 'drizzle-orm';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
 import type { Actor } from './actor';
-import type { Db } from './db';
+import { type Db, inOrg, type Tx } from './db';
 import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
 
 export interface InspectionHead {
@@ -37,8 +37,8 @@ const columns = {
   },
 };
 
-const heads = (db: Db) =>
-  db
+const heads = (tx: Tx) =>
+  tx
     .select(columns)
     .from(inspection)
     .innerJoin(lot, eq(lot.id, inspection.lotId))
@@ -46,33 +46,41 @@ const heads = (db: Db) =>
 
 /** One inspection of the actor's organisation, or null. */
 export async function inspectionHead(db: Db, actor: Actor, id: string): Promise<InspectionHead | null> {
-  const [row] = await heads(db).where(and(eq(inspection.id, id), eq(inspection.orgId, actor.orgId)));
+  const [row] = await inOrg(db, actor, (tx) =>
+    heads(tx).where(and(eq(inspection.id, id), eq(inspection.orgId, actor.orgId))),
+  );
   return row ?? null;
 }
 
 /** The newest inspection of a lot, or null. */
 export async function currentInspection(db: Db, actor: Actor, lotId: string): Promise<InspectionHead | null> {
-  const [row] = await heads(db)
-    .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
-    .orderBy(desc(inspection.revision))
-    .limit(1);
+  const [row] = await inOrg(db, actor, (tx) =>
+    heads(tx)
+      .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
+      .orderBy(desc(inspection.revision))
+      .limit(1),
+  );
   return row ?? null;
 }
 
 /** All revisions of a lot, newest first. */
 export async function revisionsOf(db: Db, actor: Actor, lotId: string): Promise<InspectionHead[]> {
-  return heads(db)
-    .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
-    .orderBy(desc(inspection.revision));
+  return inOrg(db, actor, (tx) =>
+    heads(tx)
+      .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
+      .orderBy(desc(inspection.revision)),
+  );
 }
 
 /** All records of an inspection, in the order they were made. */
 export async function recordsOfInspection(db: Db, actor: Actor, id: string): Promise<AnyRecord[]> {
-  const rows = await db
-    .select({ id: record.id, kind: record.kind, version: record.version, body: record.body })
-    .from(record)
-    .where(and(eq(record.inspectionId, id), eq(record.orgId, actor.orgId)))
-    .orderBy(record.id);
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ id: record.id, kind: record.kind, version: record.version, body: record.body })
+      .from(record)
+      .where(and(eq(record.inspectionId, id), eq(record.orgId, actor.orgId)))
+      .orderBy(record.id),
+  );
   return rows as AnyRecord[];
 }
 

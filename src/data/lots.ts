@@ -1,7 +1,7 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
-import type { Db } from './db';
+import { type Db, inOrg } from './db';
 import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
 
 export interface SaleRow {
@@ -14,11 +14,13 @@ export interface SaleRow {
 
 /** The organisation's sales by opening day. */
 export async function salesOf(db: Db, actor: Actor): Promise<SaleRow[]> {
-  return db
-    .select({ id: sale.id, name: sale.name, place: sale.place, opensOn: sale.opensOn, closesOn: sale.closesOn })
-    .from(sale)
-    .where(eq(sale.orgId, actor.orgId))
-    .orderBy(asc(sale.opensOn));
+  return inOrg(db, actor, (tx) =>
+    tx
+      .select({ id: sale.id, name: sale.name, place: sale.place, opensOn: sale.opensOn, closesOn: sale.closesOn })
+      .from(sale)
+      .where(eq(sale.orgId, actor.orgId))
+      .orderBy(asc(sale.opensOn)),
+  );
 }
 
 /** What the Yard shows of a lot, computed from its records. */
@@ -51,25 +53,27 @@ export interface YardRow {
 /** One page of a sale's lots by number, each with its newest inspection; `after` is the last number of the page before. */
 export async function yardPage(db: Db, actor: Actor, saleId: string, after = 0, limit = 200): Promise<YardRow[]> {
   const newest = sql`${inspection.revision} = (select max(i.revision) from inspection i where i.lot_id = ${lot.id})`;
-  const rows = await db
-    .select({
-      id: lot.id,
-      number: lot.number,
-      title: lot.title,
-      reportDueOn: lot.reportDueOn,
-      keeper: lot.keeper,
-      inspectionId: inspection.id,
-      revision: inspection.revision,
-      state: inspection.state,
-      changeCount: inspection.changeCount,
-      summary: inspection.summary,
-      summaryCount: inspection.summaryCount,
-    })
-    .from(lot)
-    .innerJoin(inspection, and(eq(inspection.lotId, lot.id), newest))
-    .where(and(eq(lot.orgId, actor.orgId), eq(lot.saleId, saleId), sql`${lot.number} > ${after}`))
-    .orderBy(asc(lot.number))
-    .limit(limit);
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .select({
+        id: lot.id,
+        number: lot.number,
+        title: lot.title,
+        reportDueOn: lot.reportDueOn,
+        keeper: lot.keeper,
+        inspectionId: inspection.id,
+        revision: inspection.revision,
+        state: inspection.state,
+        changeCount: inspection.changeCount,
+        summary: inspection.summary,
+        summaryCount: inspection.summaryCount,
+      })
+      .from(lot)
+      .innerJoin(inspection, and(eq(inspection.lotId, lot.id), newest))
+      .where(and(eq(lot.orgId, actor.orgId), eq(lot.saleId, saleId), sql`${lot.number} > ${after}`))
+      .orderBy(asc(lot.number))
+      .limit(limit),
+  );
   return rows.map(({ summaryCount, ...r }) => ({
     ...r,
     summary: r.summary as LotSummary | null,
@@ -80,17 +84,19 @@ export async function yardPage(db: Db, actor: Actor, saleId: string, after = 0, 
 /** Records of several inspections at once, for computing summaries. */
 export async function recordsOfMany(db: Db, actor: Actor, inspectionIds: readonly string[]) {
   if (inspectionIds.length === 0) return [];
-  return db
-    .select({
-      inspectionId: record.inspectionId,
-      id: record.id,
-      kind: record.kind,
-      version: record.version,
-      body: record.body,
-    })
-    .from(record)
-    .where(and(inArray(record.inspectionId, [...inspectionIds]), eq(record.orgId, actor.orgId)))
-    .orderBy(asc(record.id));
+  return inOrg(db, actor, (tx) =>
+    tx
+      .select({
+        inspectionId: record.inspectionId,
+        id: record.id,
+        kind: record.kind,
+        version: record.version,
+        body: record.body,
+      })
+      .from(record)
+      .where(and(inArray(record.inspectionId, [...inspectionIds]), eq(record.orgId, actor.orgId)))
+      .orderBy(asc(record.id)),
+  );
 }
 
 /** Keeps a computed summary beside the change count it was computed at; a later change makes it stale. */
@@ -101,10 +107,12 @@ export async function keepSummary(
   atCount: number,
   summary: LotSummary,
 ): Promise<void> {
-  await db
-    .update(inspection)
-    .set({ summary, summaryCount: atCount })
-    .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)));
+  await inOrg(db, actor, (tx) =>
+    tx
+      .update(inspection)
+      .set({ summary, summaryCount: atCount })
+      .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId))),
+  );
 }
 
 /** Adds a lot with an empty first inspection; null when the sale is not the organisation's or the number is taken. */
@@ -114,7 +122,7 @@ export async function addLot(
   saleId: string,
   given: { number: number; title: string; reportDueOn: string | null },
 ): Promise<{ lotId: string; inspectionId: string } | null> {
-  return db.transaction(async (tx) => {
+  return inOrg(db, actor, async (tx) => {
     const [own] = await tx
       .select({ id: sale.id })
       .from(sale)

@@ -1,15 +1,17 @@
 import { and, desc, eq, gt, isNull, or } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
-import type { Db } from './db';
+import { type Db, inOrg, within } from './db';
 import { inspection, organisation, record, seal, shareLink } from './tables/farvin';
 
 /** The organisation's signing key. */
 export async function sealKeys(db: Db, actor: Actor): Promise<{ secret: string; public: string }> {
-  const [row] = await db
-    .select({ secret: organisation.sealSecret, public: organisation.sealPublic })
-    .from(organisation)
-    .where(eq(organisation.id, actor.orgId));
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ secret: organisation.sealSecret, public: organisation.sealPublic })
+      .from(organisation)
+      .where(eq(organisation.id, actor.orgId)),
+  );
   if (!row) throw new Error('the actor’s organisation is gone');
   return row;
 }
@@ -24,7 +26,7 @@ export async function keepSeal(
   atCount: number,
   sealed: { sealedAt: Date; sealedBy: string; sha256: string; report: string },
 ): Promise<KeepSeal> {
-  return db.transaction(async (tx) => {
+  return inOrg(db, actor, async (tx) => {
     const [head] = await tx
       .select()
       .from(inspection)
@@ -46,23 +48,25 @@ export async function setState(
   inspectionId: string,
   state: 'draft' | 'reviewed',
 ): Promise<boolean> {
-  const rows = await db
-    .update(inspection)
-    .set({ state })
-    .where(
-      and(
-        eq(inspection.id, inspectionId),
-        eq(inspection.orgId, actor.orgId),
-        or(eq(inspection.state, 'draft'), eq(inspection.state, 'reviewed')),
-      ),
-    )
-    .returning({ id: inspection.id });
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .update(inspection)
+      .set({ state })
+      .where(
+        and(
+          eq(inspection.id, inspectionId),
+          eq(inspection.orgId, actor.orgId),
+          or(eq(inspection.state, 'draft'), eq(inspection.state, 'reviewed')),
+        ),
+      )
+      .returning({ id: inspection.id }),
+  );
   return rows.length > 0;
 }
 
 /** Opens the next revision of a sealed inspection as a copy of its records; null when it is not sealed or not the newest. */
 export async function startRevision(db: Db, actor: Actor, inspectionId: string): Promise<string | null> {
-  return db.transaction(async (tx) => {
+  return inOrg(db, actor, async (tx) => {
     const [old] = await tx
       .select()
       .from(inspection)
@@ -91,26 +95,30 @@ export async function sealedReport(
   actor: Actor,
   inspectionId: string,
 ): Promise<{ report: string; sha256: string; sealedAt: Date } | null> {
-  const [row] = await db
-    .select({ report: seal.report, sha256: seal.sha256, sealedAt: seal.sealedAt })
-    .from(seal)
-    .where(and(eq(seal.inspectionId, inspectionId), eq(seal.orgId, actor.orgId)));
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ report: seal.report, sha256: seal.sha256, sealedAt: seal.sealedAt })
+      .from(seal)
+      .where(and(eq(seal.inspectionId, inspectionId), eq(seal.orgId, actor.orgId))),
+  );
   return row ?? null;
 }
 
 /** The links of a lot, newest first; never their tokens. */
 export async function linksOf(db: Db, actor: Actor, lotId: string) {
-  return db
-    .select({
-      id: shareLink.id,
-      label: shareLink.label,
-      createdAt: shareLink.createdAt,
-      expiresAt: shareLink.expiresAt,
-      withdrawnAt: shareLink.withdrawnAt,
-    })
-    .from(shareLink)
-    .where(and(eq(shareLink.orgId, actor.orgId), eq(shareLink.lotId, lotId)))
-    .orderBy(desc(shareLink.createdAt));
+  return inOrg(db, actor, (tx) =>
+    tx
+      .select({
+        id: shareLink.id,
+        label: shareLink.label,
+        createdAt: shareLink.createdAt,
+        expiresAt: shareLink.expiresAt,
+        withdrawnAt: shareLink.withdrawnAt,
+      })
+      .from(shareLink)
+      .where(and(eq(shareLink.orgId, actor.orgId), eq(shareLink.lotId, lotId)))
+      .orderBy(desc(shareLink.createdAt)),
+  );
 }
 
 export async function addLink(
@@ -119,16 +127,20 @@ export async function addLink(
   given: { lotId: string; tokenHash: string; label: string; expiresAt: Date | null },
 ): Promise<string> {
   const id = uuidv7();
-  await db.insert(shareLink).values({ id, orgId: actor.orgId, createdBy: actor.userId, ...given });
+  await inOrg(db, actor, (tx) =>
+    tx.insert(shareLink).values({ id, orgId: actor.orgId, createdBy: actor.userId, ...given }),
+  );
   return id;
 }
 
 export async function withdrawLink(db: Db, actor: Actor, id: string, at: Date): Promise<boolean> {
-  const rows = await db
-    .update(shareLink)
-    .set({ withdrawnAt: at })
-    .where(and(eq(shareLink.id, id), eq(shareLink.orgId, actor.orgId), isNull(shareLink.withdrawnAt)))
-    .returning({ id: shareLink.id });
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .update(shareLink)
+      .set({ withdrawnAt: at })
+      .where(and(eq(shareLink.id, id), eq(shareLink.orgId, actor.orgId), isNull(shareLink.withdrawnAt)))
+      .returning({ id: shareLink.id }),
+  );
   return rows.length > 0;
 }
 
@@ -142,23 +154,27 @@ export async function publicReport(
   report: string;
   revisions: { revision: number; sealedAt: Date; sha256: string }[];
 } | null> {
-  const [link] = await db
-    .select({ orgId: shareLink.orgId, lotId: shareLink.lotId })
-    .from(shareLink)
-    .where(
-      and(
-        eq(shareLink.tokenHash, tokenHash),
-        isNull(shareLink.withdrawnAt),
-        or(isNull(shareLink.expiresAt), gt(shareLink.expiresAt, now)),
+  const [link] = await within(db, 'farvin.link', tokenHash, (tx) =>
+    tx
+      .select({ orgId: shareLink.orgId, lotId: shareLink.lotId })
+      .from(shareLink)
+      .where(
+        and(
+          eq(shareLink.tokenHash, tokenHash),
+          isNull(shareLink.withdrawnAt),
+          or(isNull(shareLink.expiresAt), gt(shareLink.expiresAt, now)),
+        ),
       ),
-    );
+  );
   if (!link) return null;
-  const rows = await db
-    .select({ report: seal.report, revision: inspection.revision, sealedAt: seal.sealedAt, sha256: seal.sha256 })
-    .from(seal)
-    .innerJoin(inspection, eq(inspection.id, seal.inspectionId))
-    .where(and(eq(inspection.lotId, link.lotId), eq(seal.orgId, link.orgId)))
-    .orderBy(desc(inspection.revision));
+  const rows = await inOrg(db, link, (tx) =>
+    tx
+      .select({ report: seal.report, revision: inspection.revision, sealedAt: seal.sealedAt, sha256: seal.sha256 })
+      .from(seal)
+      .innerJoin(inspection, eq(inspection.id, seal.inspectionId))
+      .where(and(eq(inspection.lotId, link.lotId), eq(seal.orgId, link.orgId)))
+      .orderBy(desc(inspection.revision)),
+  );
   if (rows.length === 0) return null;
   return { orgId: link.orgId, report: rows[0]!.report, revisions: rows.map(({ report: _r, ...r }) => r) };
 }

@@ -15,6 +15,7 @@ import { orgTable, type Role } from './tables/farvin';
 import { testDatabase } from './test-database';
 
 let db: Db;
+let owner: Db;
 let end: () => Promise<void>;
 let petra: Actor;
 let ilse: Actor;
@@ -25,17 +26,17 @@ const NOW = new Date('2027-02-10T09:00:00Z');
 const hours = (n: number) => new Date(NOW.getTime() + n * 3600_000);
 
 beforeAll(async () => {
-  ({ db, end } = await testDatabase());
-  const org = await createOrganisation(db, 'Tramshed Dispersal Office');
+  ({ db, owner, end } = await testDatabase());
+  const org = await createOrganisation(owner, 'Tramshed Dispersal Office');
   const account = async (orgId: string, name: string, role: Role) =>
     (await actorOf(
       db,
-      await createAccount(db, { name, email: `${name}@tramshed.example`, passwordHash: '-', orgId, role }),
+      await createAccount(owner, { name, email: `${name}@tramshed.example`, passwordHash: '-', orgId, role }),
     ))!;
   petra = await account(org, 'petra', 'manager');
   ilse = await account(org, 'ilse', 'inspector');
-  stranger = await account(await createOrganisation(db, 'Harbour Office'), 'else', 'manager');
-  saleId = await createSale(db, org, {
+  stranger = await account(await createOrganisation(owner, 'Harbour Office'), 'else', 'manager');
+  saleId = await createSale(owner, org, {
     name: 'The Tramshed Dispersal',
     place: 'Vennor',
     opensOn: '2027-02-20',
@@ -191,10 +192,10 @@ describe('summaries of the Yard', () => {
 describe('an organisation’s own tables', () => {
   it('replace the shipped ones where they fit, and are passed over where they do not', async () => {
     expect((await orgTables(db, petra)).grade).toEqual(DEFAULT_GRADE_TABLES);
-    await db
+    await owner
       .insert(orgTable)
       .values({ orgId: petra.orgId, name: 'grade', value: { ...DEFAULT_GRADE_TABLES, exponent: -1 } });
-    await db.insert(orgTable).values({ orgId: petra.orgId, name: 'paint-profiles', value: [{ nonsense: true }] });
+    await owner.insert(orgTable).values({ orgId: petra.orgId, name: 'paint-profiles', value: [{ nonsense: true }] });
     const own = await orgTables(db, petra);
     expect(own.grade.exponent).toBe(-1);
     expect(own.profiles.map((p) => p.id)).toEqual(['survivor', 'rebuilt']);

@@ -1,12 +1,16 @@
 import { fileURLToPath } from 'node:url';
 import { migrate } from 'drizzle-orm/postgres-js/migrator';
 import postgres from 'postgres';
+import { APP_ROLE, openAppRole } from './app-role';
 import { connect, type Db } from './db';
 
 let serial = 0;
 
-/** An empty database of its own on the tests' server, with all tables. The caller ends it. */
-export async function testDatabase(): Promise<{ db: Db; url: string; end: () => Promise<void> }> {
+/**
+ * An empty database of its own on the tests' server, with all tables. `db` works as the application's role, behind the
+ * row-level policies; `owner` is for setting up what the application may not. The caller ends it.
+ */
+export async function testDatabase(): Promise<{ db: Db; owner: Db; url: string; end: () => Promise<void> }> {
   const server = process.env.FARVIN_TEST_SERVER;
   if (!server) throw new Error('FARVIN_TEST_SERVER is not set: run these tests with npm test -- server');
   const name = `t_${process.pid}_${++serial}`;
@@ -16,7 +20,14 @@ export async function testDatabase(): Promise<{ db: Db; url: string; end: () => 
   await admin.end();
   const url = new URL(server);
   url.pathname = `/${name}`;
-  const { db, end } = connect(url.href, 6);
-  await migrate(db, { migrationsFolder: fileURLToPath(new URL('./migrations', `file://${__filename}`)) });
-  return { db, url: url.href, end };
+  const owner = connect(url.href, 2);
+  await migrate(owner.db, { migrationsFolder: fileURLToPath(new URL('./migrations', `file://${__filename}`)) });
+  const appUrl = new URL(url);
+  appUrl.username = APP_ROLE;
+  await openAppRole(owner.db, appUrl);
+  const app = connect(appUrl.href, 6);
+  const end = async () => {
+    await Promise.all([owner.end(), app.end()]);
+  };
+  return { db: app.db, owner: owner.db, url: appUrl.href, end };
 }

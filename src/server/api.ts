@@ -2,10 +2,22 @@ import { z } from 'zod';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
 import { auth } from './auth';
+import { addressOf, limiter } from './rate-limit';
 
 /** An answer for a program: what happened and what to do, never a stack or a query. */
 export function problem(status: number, reason: string, message: string): Response {
   return Response.json({ ok: false, reason, message }, { status });
+}
+
+/** The answer to somebody who asks too often. */
+export function tooMany(seconds: number): Response {
+  const answer = problem(
+    429,
+    'too-many-requests',
+    `Too many requests. Wait ${seconds} s; what you entered is kept on this device.`,
+  );
+  answer.headers.set('retry-after', String(seconds));
+  return answer;
 }
 
 export const notFound = () => problem(404, 'not-found', 'There is nothing here for you under this address.');
@@ -36,9 +48,13 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       const writes = !['GET', 'HEAD'].includes(request.method);
       if (writes && !sameOrigin(request))
         return problem(403, 'foreign-origin', 'This request comes from another site.');
+      const early = limiter().take('address', addressOf(request.headers), Date.now());
+      if (early > 0) return tooMany(early);
       const session = await auth().api.getSession({ headers: request.headers });
       const actor = session ? await actorOf(db(), session.user.id) : null;
       if (!actor) return problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
+      const wait = limiter().take('account', actor.userId, Date.now());
+      if (wait > 0) return tooMany(wait);
       if (!may(actor))
         return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
       const params = ((await context.params) ?? {}) as P;

@@ -13,20 +13,21 @@ import { importPhoto } from './photo-import';
 import { getPhoto } from './photo-store';
 
 let db: Db;
+let owner: Db;
 let end: () => Promise<void>;
 let actor: Actor;
 const folder = mkdtempSync(path.join(os.tmpdir(), 'farvin-photos-'));
 
 beforeAll(async () => {
   process.env.PHOTO_STORE = folder;
-  ({ db, end } = await testDatabase());
+  ({ db, owner, end } = await testDatabase());
   actor = (await actorOf(
     db,
-    await createAccount(db, {
+    await createAccount(owner, {
       name: 'Ilse',
       email: 'ilse@tramshed.example',
       passwordHash: '-',
-      orgId: await createOrganisation(db, 'Office'),
+      orgId: await createOrganisation(owner, 'Office'),
       role: 'inspector',
     }),
   ))!;

@@ -1,4 +1,4 @@
-import { boolean, index, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
+import { bigserial, boolean, index, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 
 const instant = (name: string) => timestamp(name, { withTimezone: true });
 
@@ -60,6 +60,23 @@ export const verification = pgTable('verification', {
   createdAt: instant('created_at').notNull().defaultNow(),
   updatedAt: instant('updated_at').notNull().defaultNow(),
 });
+
+/** Every sign-in, sign-out and revoked session, kept for the organisation's managers. */
+export const signInEvent = pgTable(
+  'sign_in_event',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    at: instant('at').notNull(),
+    /** Null when the account tried does not exist. */
+    orgId: uuid('org_id'),
+    userId: text('user_id'),
+    what: text('what').$type<SignInWhat>().notNull(),
+    address: text('address').notNull().default(''),
+    agent: text('agent').notNull().default(''),
+  },
+  (t) => [index('sign_in_event_org').on(t.orgId, t.id)],
+);
+export type SignInWhat = 'signed-in' | 'refused' | 'locked-out' | 'signed-out' | 'revoked';
 
 /** Sign-in attempts that failed, by a hash of the address tried; for limiting them. */
 export const signInFailure = pgTable(

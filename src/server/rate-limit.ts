@@ -1,0 +1,67 @@
+import { z } from 'zod';
+
+/**
+ * How much one account, one address or one link may ask of one app server: so many requests at once, refilled at so
+ * many a second. House values: a lot page with 300 pictures asks about 320 times within a few seconds.
+ */
+export const RATES = {
+  account: { burst: 1500, perSecond: 60 },
+  address: { burst: 3000, perSecond: 120 },
+  /** Reports opened without an account, by address. */
+  public: { burst: 900, perSecond: 30 },
+  /** Sign-ins tried from one address, good or bad. */
+  signIn: { burst: 30, perSecond: 0.2 },
+} as const;
+export type Rate = keyof typeof RATES;
+
+interface Bucket {
+  left: number;
+  at: number;
+}
+
+/** Counts requests in buckets that refill with time. Forgets the fullest buckets when there are very many. */
+export class Limiter {
+  private readonly buckets = new Map<string, Bucket>();
+
+  constructor(
+    private readonly scale = 1,
+    private readonly most = 50_000,
+  ) {}
+
+  /** Takes one from the bucket; when it is empty returns the seconds to wait, else 0. */
+  take(rate: Rate, who: string, nowMs: number): number {
+    const { burst, perSecond } = RATES[rate];
+    const size = burst * this.scale;
+    const key = `${rate} ${who}`;
+    const held = this.buckets.get(key);
+    const refill = perSecond * this.scale;
+    const left = held ? Math.min(size, held.left + ((nowMs - held.at) / 1000) * refill) : size;
+    if (this.buckets.size >= this.most && !held) this.forget();
+    // Written anew, so that the map's order is the order of use.
+    this.buckets.delete(key);
+    this.buckets.set(key, { left: left < 1 ? left : left - 1, at: nowMs });
+    return left < 1 ? Math.max(1, Math.ceil((1 - left) / refill)) : 0;
+  }
+
+  private forget(): void {
+    let n = Math.ceil(this.most / 10);
+    for (const key of this.buckets.keys()) {
+      if (n-- <= 0) return;
+      this.buckets.delete(key);
+    }
+  }
+}
+
+const scale = z.coerce.number().positive().catch(1);
+let held: Limiter | undefined;
+
+/** This server's limiter; FARVIN_RATE_SCALE multiplies every limit (a proxy in front that limits by itself: 1000). */
+export function limiter(): Limiter {
+  held ??= new Limiter(scale.parse(process.env.FARVIN_RATE_SCALE));
+  return held;
+}
+
+/** The address a request came from, as bin/server.mjs states it. */
+export function addressOf(headers: Headers): string {
+  return (headers.get('x-forwarded-for') ?? '').split(',')[0]!.trim().slice(0, 64) || 'unknown';
+}
