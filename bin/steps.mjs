@@ -104,7 +104,14 @@ export async function packages() {
 
 /** Builds the application when its sources changed since the last build. */
 export async function build() {
-  const stamp = stampOf('src', 'next.config.ts', 'bin/server.mjs', 'postcss.config.mjs', 'tsconfig.json', 'package-lock.json');
+  const stamp = stampOf(
+    'src',
+    'next.config.ts',
+    'bin/server.mjs',
+    'postcss.config.mjs',
+    'tsconfig.json',
+    'package-lock.json',
+  );
   if (existsSync(path.join(ROOT, '.next', 'BUILD_ID')) && readStamp('build') === stamp) return;
   step('Building the application (about a minute) …');
   await run(process.execPath, [path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'build'], {
@@ -116,15 +123,11 @@ export async function build() {
 
 /** Starts the built application and waits until it answers. */
 export async function serve(port, env) {
-  const child = spawn(
-    process.execPath,
-    [path.join(ROOT, 'bin', 'server.mjs')],
-    {
-      cwd: ROOT,
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', PORT: String(port), ...env },
-      stdio: ['ignore', 'ignore', 'inherit'],
-    },
-  );
+  const child = spawn(process.execPath, [path.join(ROOT, 'bin', 'server.mjs')], {
+    cwd: ROOT,
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', PORT: String(port), ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   let ended = false;
   child.on('exit', () => (ended = true));
   for (let i = 0; i < 900; i++) {

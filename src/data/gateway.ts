@@ -1,9 +1,11 @@
-import { and, eq, inArray, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkChange } from '@/core/records/check-change';
 import type { Actor } from './actor';
 import { contentHash, logHash } from './change-hash';
 import { type Db, inOrg, type Tx } from './db';
+import { LIVE_CHANNEL } from './live-channel';
+import { user } from './tables/auth';
 import { changeLog, inspection, photoFile, record } from './tables/farvin';
 
 interface Held {
@@ -52,7 +54,32 @@ export async function takeChanges(
     const batch = await openBatch(tx, actor, inspectionId, changes, head.logHead, at);
     const results = changes.map((c) => (head.state === 'sealed' ? sealedAnswer(c, batch) : takeOne(c, batch)));
     await commitBatch(tx, batch);
-    return results;
+    return withRivals(tx, inspectionId, results, changes);
+  });
+}
+
+/** Conflicts told with who changed the record last, and when. */
+async function withRivals(
+  tx: Tx,
+  inspectionId: string,
+  results: readonly ChangeResult[],
+  changes: readonly unknown[],
+): Promise<ChangeResult[]> {
+  if (!results.some((r) => r.status === 'conflict')) return [...results];
+  const ids = uuids(
+    changes.filter((_, i) => results[i]!.status === 'conflict'),
+    'record',
+  );
+  const lines = await tx
+    .selectDistinctOn([changeLog.recordId], { record: changeLog.recordId, who: user.name, at: changeLog.at })
+    .from(changeLog)
+    .leftJoin(user, eq(user.id, changeLog.actorId))
+    .where(and(eq(changeLog.inspectionId, inspectionId), inArray(changeLog.recordId, ids)))
+    .orderBy(changeLog.recordId, desc(changeLog.seq));
+  const last = new Map(lines.map((l) => [l.record, { who: l.who ?? '', at: l.at.toISOString() }]));
+  return results.map((r, i) => {
+    const rival = r.status === 'conflict' ? last.get(textOf(changes[i], 'record')?.toLowerCase() ?? '') : undefined;
+    return rival ? { ...r, by: rival } : r;
   });
 }
 
@@ -234,6 +261,7 @@ async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
       });
   }
   await tx.insert(changeLog).values(batch.log.map((l) => l.row));
+  await tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`);
   await tx
     .update(inspection)
     .set({ logHead: batch.head, changeCount: sql`${inspection.changeCount} + ${batch.log.length}` })

@@ -1,4 +1,4 @@
-import { and, desc, eq } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
 import type { Actor } from './actor';
@@ -10,6 +10,8 @@ export interface InspectionHead {
   readonly revision: number;
   readonly state: InspectionState;
   readonly changeCount: number;
+  /** Number of the newest log line; what comes after it is news. */
+  readonly seq: number;
   readonly lot: { id: string; number: number; title: string; reportDueOn: string | null };
   readonly sale: {
     id: string;
@@ -26,6 +28,10 @@ const columns = {
   revision: inspection.revision,
   state: inspection.state,
   changeCount: inspection.changeCount,
+  // Named in full: inside the sub-query a bare column would be the log's own.
+  seq: sql<number>`(select coalesce(max(l.seq), 0) from change_log l where l.inspection_id = "inspection"."id")`.mapWith(
+    Number,
+  ),
   lot: { id: lot.id, number: lot.number, title: lot.title, reportDueOn: lot.reportDueOn },
   sale: {
     id: sale.id,

@@ -1,16 +1,41 @@
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, gt } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { logHash } from './change-hash';
 import { type Db, inOrg } from './db';
 import { user } from './tables/auth';
 import { changeLog, inspection } from './tables/farvin';
 
-/** Every change of an inspection with who, when, before and after, oldest first. */
-export async function logOf(db: Db, actor: Actor, inspectionId: string, limit = 1000) {
+/** One taken change, as the log tells it. */
+export interface LogEntry {
+  readonly seq: number;
+  readonly changeId: string;
+  readonly at: Date;
+  readonly who: string | null;
+  readonly op: string;
+  readonly kind: string;
+  readonly record: string;
+  readonly version: number;
+  readonly before: unknown;
+  readonly after: unknown;
+  readonly hash: string;
+}
+
+/**
+ * Changes of an inspection with who, when, before and after, oldest first: all, those after a sequence number, or those
+ * of one record. Within an inspection the numbers rise in the order of commit, since the gateway takes one batch at a
+ * time, so nothing is missed by asking for what came after the last one seen.
+ */
+export async function logOf(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  { after = 0, record = null, limit = 1000 }: { after?: number; record?: string | null; limit?: number } = {},
+): Promise<LogEntry[]> {
   return inOrg(db, actor, (tx) =>
     tx
       .select({
         seq: changeLog.seq,
+        changeId: changeLog.changeId,
         at: changeLog.at,
         who: user.name,
         op: changeLog.op,
@@ -23,7 +48,14 @@ export async function logOf(db: Db, actor: Actor, inspectionId: string, limit = 
       })
       .from(changeLog)
       .leftJoin(user, eq(user.id, changeLog.actorId))
-      .where(and(eq(changeLog.inspectionId, inspectionId), eq(changeLog.orgId, actor.orgId)))
+      .where(
+        and(
+          eq(changeLog.inspectionId, inspectionId),
+          eq(changeLog.orgId, actor.orgId),
+          gt(changeLog.seq, after),
+          record === null ? undefined : eq(changeLog.recordId, record),
+        ),
+      )
       .orderBy(asc(changeLog.seq))
       .limit(limit),
   );

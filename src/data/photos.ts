@@ -1,7 +1,7 @@
 import { and, eq } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
-import { photoFile } from './tables/farvin';
+import { photoFile, photoOrigin } from './tables/farvin';
 
 export type PhotoFile = typeof photoFile.$inferSelect;
 
@@ -16,12 +16,30 @@ export async function photoFileOf(db: Db, actor: Actor, sha256: string): Promise
   return row ?? null;
 }
 
-/** Notes a stored picture; the same picture twice is one row. */
-export async function notePhotoFile(db: Db, actor: Actor, row: Omit<PhotoFile, 'orgId'>): Promise<void> {
-  await inOrg(db, actor, (tx) =>
+/** The stored picture that a file became, by the hash of the file as it came from the device, or null. */
+export async function photoOfOrigin(db: Db, actor: Actor, originSha256: string): Promise<PhotoFile | null> {
+  const [row] = await inOrg(db, actor, (tx) =>
     tx
+      .select({ file: photoFile })
+      .from(photoOrigin)
+      .innerJoin(photoFile, and(eq(photoFile.orgId, photoOrigin.orgId), eq(photoFile.sha256, photoOrigin.sha256)))
+      .where(and(eq(photoOrigin.orgId, actor.orgId), eq(photoOrigin.originSha256, originSha256))),
+  );
+  return row?.file ?? null;
+}
+
+/** Notes a stored picture and the file it came from; the same picture twice is one row. */
+export async function notePhotoFile(
+  db: Db,
+  actor: Actor,
+  row: Omit<PhotoFile, 'orgId'>,
+  originSha256: string,
+): Promise<void> {
+  await inOrg(db, actor, async (tx) => {
+    await tx
       .insert(photoFile)
       .values({ ...row, orgId: actor.orgId })
-      .onConflictDoNothing(),
-  );
+      .onConflictDoNothing();
+    await tx.insert(photoOrigin).values({ orgId: actor.orgId, originSha256, sha256: row.sha256 }).onConflictDoNothing();
+  });
 }

@@ -1,7 +1,8 @@
-import { and, desc, eq, gt, isNull, or } from 'drizzle-orm';
+import { and, desc, eq, gt, isNull, or, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { type Db, inOrg, within } from './db';
+import { LIVE_CHANNEL } from './live-channel';
 import { inspection, organisation, record, seal, shareLink } from './tables/farvin';
 
 /** The organisation's signing key. */
@@ -37,6 +38,7 @@ export async function keepSeal(
     if (head.changeCount !== atCount) return { ok: false, reason: 'changed-meanwhile' };
     await tx.insert(seal).values({ inspectionId, orgId: actor.orgId, ...sealed });
     await tx.update(inspection).set({ state: 'sealed' }).where(eq(inspection.id, inspectionId));
+    await tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`);
     return { ok: true };
   });
 }

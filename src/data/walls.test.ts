@@ -27,6 +27,7 @@ const GUARDED = [
   'record',
   'change_log',
   'photo_file',
+  'photo_origin',
   'seal',
   'share_link',
   'export_job',

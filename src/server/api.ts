@@ -73,17 +73,32 @@ export function route<P extends Record<string, string> = Record<string, never>>(
 
 export const anyone = () => true;
 
+/** Reads a body of limited size; null when it is larger, without taking more of it in. */
+export async function bodyBytes(request: Request, maxBytes: number): Promise<Buffer | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return null;
+  const parts: Uint8Array[] = [];
+  let size = 0;
+  const reader = request.body?.getReader();
+  for (let next = await reader?.read(); next && !next.done; next = await reader?.read()) {
+    size += next.value.length;
+    if (size > maxBytes) {
+      await reader?.cancel();
+      return null;
+    }
+    parts.push(next.value);
+  }
+  return Buffer.concat(parts);
+}
+
 /** Reads a JSON body of limited size, or the answer that refuses it. */
 export async function jsonBody(
   request: Request,
   maxBytes = 4_000_000,
 ): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
-  const length = Number(request.headers.get('content-length') ?? 0);
-  if (length > maxBytes) return { ok: false, response: problem(413, 'too-large', 'The request is too large.') };
-  const text = await request.text();
-  if (text.length > maxBytes) return { ok: false, response: problem(413, 'too-large', 'The request is too large.') };
+  const bytes = await bodyBytes(request, maxBytes);
+  if (!bytes) return { ok: false, response: problem(413, 'too-large', 'The request is too large.') };
   try {
-    return { ok: true, value: JSON.parse(text) };
+    return { ok: true, value: JSON.parse(bytes.toString('utf8')) };
   } catch {
     return { ok: false, response: problem(400, 'malformed', 'The request is not JSON. Nothing was changed.') };
   }

@@ -1,3 +1,4 @@
+import { ensureCopy } from './photo-derivatives';
 import { getPhoto, PHOTO_SIZES, type PhotoSize } from './photo-store';
 
 const MISSING_SVG =
@@ -14,7 +15,9 @@ export async function photoAnswer(
   fullType: string,
   scope: 'private' | 'public',
 ): Promise<Response> {
-  const bytes = await getPhoto(sha256, size);
+  let bytes = await getPhoto(sha256, size).catch(() => null);
+  if (!bytes && size !== 'full' && (await ensureCopy(sha256, size).catch(() => false)))
+    bytes = await getPhoto(sha256, size).catch(() => null);
   if (!bytes)
     return new Response(MISSING_SVG, {
       status: 404,

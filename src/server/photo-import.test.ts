@@ -1,4 +1,5 @@
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import exifr from 'exifr';
@@ -9,8 +10,10 @@ import { type Actor, actorOf } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { photoFileOf } from '@/data/photos';
 import { testDatabase } from '@/data/test-database';
+import { ensureCopy } from './photo-derivatives';
 import { importPhoto } from './photo-import';
-import { getPhoto } from './photo-store';
+import { getPhoto, photoStore } from './photo-store';
+import { finishUpload, keepPart, PART_BYTES, uploadState } from './photo-uploads';
 
 let db: Db;
 let owner: Db;
@@ -77,6 +80,7 @@ it('keeps the moment and removes the position', async () => {
     takenAt: new Date('2027-02-10T09:12:30Z'),
   });
   for (const size of ['full', '2048', '320'] as const) {
+    if (size !== 'full') await ensureCopy(photo.sha256, size);
     const kept = (await getPhoto(photo.sha256, size))!;
     expect(await exifr.gps(kept).catch(() => undefined)).toBeUndefined();
     expect(kept.includes('someone')).toBe(false);
@@ -121,6 +125,7 @@ it('makes copies of at most 2048 and 320 px', async () => {
     .jpeg()
     .toBuffer();
   const photo = await taken(big);
+  expect(await ensureCopy(photo.sha256, '2048')).toBe(true);
   expect(await sharp((await getPhoto(photo.sha256, '2048'))!).metadata()).toMatchObject({ width: 2048, height: 1024 });
   expect(await sharp((await getPhoto(photo.sha256, '320'))!).metadata()).toMatchObject({ width: 320, height: 160 });
 });
@@ -163,4 +168,83 @@ it('strips twice to the same bytes and refuses broken structure', async () => {
     expect(Buffer.compare(Buffer.from(stripMetadata(once, type, 3)!), Buffer.from(once))).toBe(0);
     expect(stripMetadata(bytes.subarray(0, 30), type)).toBeNull();
   }
+});
+
+it('reads HEIC, as a JPEG with its moment', async () => {
+  const photo = await taken(readFileSync(path.join(__dirname, 'fixtures', 'drawn.heic')));
+  expect(photo).toMatchObject({
+    type: 'image/jpeg',
+    widthPx: 480,
+    heightPx: 320,
+    takenAt: new Date('2027-02-10T09:15:00Z'),
+  });
+  const { data } = await sharp((await getPhoto(photo.sha256, 'full'))!)
+    .extract({ left: 40, top: 40, width: 1, height: 1 })
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  // The fixture is drawn: teal to the left, ochre to the right.
+  expect([...data].map((v) => Math.round(v / 40))).toEqual([1, 3, 3]);
+  const box = Buffer.from('\0\0\0\x18ftypheic\0\0\0\0heicmif1', 'latin1');
+  expect(await importPhoto(db, actor, Buffer.concat([box, Buffer.alloc(500, 7)]))).toEqual({
+    ok: false,
+    reason: 'damaged',
+  });
+});
+
+describe('a picture sent in parts', () => {
+  const whole = () =>
+    sharp({
+      create: {
+        width: 1400,
+        height: 1000,
+        channels: 3,
+        background: '#000',
+        noise: { type: 'gaussian', mean: 128, sigma: 40 },
+      },
+    })
+      .png()
+      .toBuffer();
+  const shaOf = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
+  const parts = (bytes: Buffer) =>
+    Array.from({ length: Math.ceil(bytes.length / PART_BYTES) }, (_, i) =>
+      bytes.subarray(i * PART_BYTES, (i + 1) * PART_BYTES),
+    );
+
+  it('goes on where it broke off, in any order, and leaves no part behind', async () => {
+    const bytes = await whole();
+    const origin = shaOf(bytes);
+    const pieces = parts(bytes);
+    expect(pieces.length).toBeGreaterThan(2);
+    expect(await uploadState(db, actor, origin)).toEqual({ photo: null, parts: [] });
+    await keepPart(actor, origin, 1, pieces[1]!);
+    expect(await finishUpload(db, actor, origin, pieces.length)).toEqual({ ok: false, reason: 'parts-missing' });
+    expect((await uploadState(db, actor, origin)).parts).toEqual([1]);
+    for (const [i, piece] of pieces.entries()) if (i !== 1) await keepPart(actor, origin, i, piece);
+    const done = await finishUpload(db, actor, origin, pieces.length);
+    expect(done).toMatchObject({ ok: true, photo: { widthPx: 1400, heightPx: 1000 } });
+    expect(await photoStore().list(`parts-${actor.orgId}-${origin}/`)).toEqual([]);
+    // Asked again after a lost answer, it is the same picture; so is the same file dropped anew.
+    expect(await finishUpload(db, actor, origin, pieces.length)).toMatchObject(done);
+    expect((await uploadState(db, actor, origin)).photo?.sha256).toBe(done.ok && done.photo.sha256);
+  });
+
+  it('is refused when the parts are not the file announced', async () => {
+    const origin = shaOf(Buffer.from('another file'));
+    await keepPart(actor, origin, 0, Buffer.from('not that file'));
+    expect(await finishUpload(db, actor, origin, 1)).toEqual({ ok: false, reason: 'parts-differ' });
+    expect((await uploadState(db, actor, origin)).parts).toEqual([]);
+  });
+});
+
+it('makes a lost copy again, and says when the picture itself is lost', async () => {
+  const photo = await taken(
+    await sharp({ create: { width: 90, height: 60, channels: 3, background: '#285' } })
+      .jpeg()
+      .toBuffer(),
+  );
+  await ensureCopy(photo.sha256, '2048');
+  await photoStore().remove(`${photo.sha256.slice(0, 2)}/${photo.sha256}.320`);
+  expect(await ensureCopy(photo.sha256, '320')).toBe(true);
+  expect(await getPhoto(photo.sha256, '320')).not.toBeNull();
+  expect(await ensureCopy('f'.repeat(64), '320')).toBe(false);
 });

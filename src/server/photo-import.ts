@@ -4,7 +4,9 @@ import sharp from 'sharp';
 import { type PictureType, sniffPicture, stripMetadata } from '@/core/image/strip-metadata';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
-import { notePhotoFile, type PhotoFile, photoFileOf } from '@/data/photos';
+import { notePhotoFile, type PhotoFile, photoOfOrigin } from '@/data/photos';
+import { heicToJpeg, looksLikeHeic } from './heic';
+import { ensureCopy, smallCopy } from './photo-derivatives';
 import { hasPhoto, putPhoto } from './photo-store';
 
 export const PHOTO_LIMITS = {
@@ -39,7 +41,8 @@ async function withoutNotes(bytes: Buffer, type: PictureType, orientation: numbe
 
 /**
  * Takes one picture in: checks what it is, removes position and names, keeps it under the SHA-256 of what is kept, and
- * makes copies of at most 2048 and 320 px, turned upright. Refuses by reason; nothing is stored of a refused one.
+ * makes its small copy (which proves that it can be unpacked) at once and the large one after the answer. HEIC becomes
+ * JPEG. A file taken before is recognised by its hash. Refuses by reason; nothing is stored of a refused one.
  */
 export async function importPhoto(
   db: Db,
@@ -47,60 +50,44 @@ export async function importPhoto(
   bytes: Buffer,
 ): Promise<{ ok: true; photo: TakenPhoto } | { ok: false; reason: PhotoRefusal }> {
   if (bytes.length > PHOTO_LIMITS.bytes) return { ok: false, reason: 'too-large' };
-  const type = sniffPicture(bytes);
+  const origin = createHash('sha256').update(bytes).digest('hex');
+  const before = await photoOfOrigin(db, actor, origin);
+  if (before && (await hasPhoto(before.sha256))) return { ok: true, photo: before };
+  const read = await readPicture(bytes);
+  if (!read.ok) return read;
+  const { kept, type, small, widthPx, heightPx } = read;
+  const sha256 = createHash('sha256').update(kept).digest('hex');
+  await Promise.all([putPhoto(sha256, 'full', kept), putPhoto(sha256, '320', small)]);
+  const photo: TakenPhoto = { sha256, type, bytes: kept.length, widthPx, heightPx, takenAt: await takenAt(bytes) };
+  await notePhotoFile(db, actor, photo, origin);
+  // Off the request's path: whoever asks for the large copy sooner waits for this same work.
+  void ensureCopy(sha256, '2048', kept).catch(() => {});
+  return { ok: true, photo };
+}
+
+type Read =
+  | { ok: true; kept: Uint8Array; type: PictureType; small: Buffer; widthPx: number; heightPx: number }
+  | { ok: false; reason: PhotoRefusal };
+
+async function readPicture(bytes: Buffer): Promise<Read> {
+  const heic = looksLikeHeic(bytes);
+  const type = heic ? 'image/jpeg' : sniffPicture(bytes);
   if (!type) return { ok: false, reason: 'not-a-picture' };
   const meta = await sharp(bytes, { limitInputPixels: false })
     .metadata()
     .catch(() => null);
-  if (!meta?.width || !meta.height) return { ok: false, reason: 'damaged' };
-  if (meta.width * meta.height > PHOTO_LIMITS.pixels) return { ok: false, reason: 'too-many-pixels' };
-  const kept = await withoutNotes(bytes, type, meta.orientation ?? 1);
+  if (!heic && (!meta?.width || !meta.height)) return { ok: false, reason: 'damaged' };
+  if ((meta?.width ?? 0) * (meta?.height ?? 0) > PHOTO_LIMITS.pixels) return { ok: false, reason: 'too-many-pixels' };
+  const kept = heic
+    ? await heicToJpeg(bytes, PHOTO_LIMITS.pixels)
+    : await withoutNotes(bytes, type, meta?.orientation ?? 1).catch(() => null);
   if (!kept) return { ok: false, reason: 'damaged' };
-  const sha256 = createHash('sha256').update(kept).digest('hex');
-  const known = await photoFileOf(db, actor, sha256);
-  if (known && (await hasPhoto(sha256))) return { ok: true, photo: known };
-  const copies = await derivatives(kept);
-  if (!copies) return { ok: false, reason: 'damaged' };
-  await Promise.all([
-    putPhoto(sha256, 'full', kept),
-    putPhoto(sha256, '2048', copies.large),
-    putPhoto(sha256, '320', copies.small),
-  ]);
-  const photo: TakenPhoto = {
-    sha256,
-    type,
-    bytes: kept.length,
-    widthPx: copies.widthPx,
-    heightPx: copies.heightPx,
-    takenAt: await takenAt(bytes),
-  };
-  await notePhotoFile(db, actor, photo);
-  return { ok: true, photo };
-}
-
-async function derivatives(
-  kept: Uint8Array,
-): Promise<{ large: Buffer; small: Buffer; widthPx: number; heightPx: number } | null> {
   try {
-    const upright = sharp(kept, { limitInputPixels: PHOTO_LIMITS.pixels, failOn: 'error' }).autoOrient();
-    const large = await upright
-      .clone()
-      .resize(2048, 2048, { fit: 'inside', withoutEnlargement: true })
-      .webp({ quality: 82 })
-      .toBuffer({ resolveWithObject: true });
-    const small = await sharp(large.data)
-      .resize(320, 320, { fit: 'inside', withoutEnlargement: true })
-      .webp({ quality: 78 })
-      .toBuffer();
+    const small = await smallCopy(kept);
     const { width, height, orientation } = await sharp(kept).metadata();
     const turned = (orientation ?? 1) >= 5;
-    return {
-      large: large.data,
-      small,
-      widthPx: (turned ? height : width) ?? large.info.width,
-      heightPx: (turned ? width : height) ?? large.info.height,
-    };
+    return { ok: true, kept, type, small, widthPx: turned ? height : width, heightPx: turned ? width : height };
   } catch {
-    return null;
+    return { ok: false, reason: 'damaged' };
   }
 }

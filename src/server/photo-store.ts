@@ -1,37 +1,48 @@
-import { mkdir, readFile, rename, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import { folderStore } from './photo-store-folder';
+import { s3Store } from './photo-store-s3';
 
 export const PHOTO_SIZES = ['320', '2048', 'full'] as const;
 export type PhotoSize = (typeof PHOTO_SIZES)[number];
 
-/** Where pictures live: a folder named by PHOTO_STORE, `.farvin/photos` by default. Content-addressed by SHA-256. */
-function fileOf(sha256: string, size: PhotoSize): string {
-  const root = process.env.PHOTO_STORE ?? path.join(process.cwd(), '.farvin', 'photos');
-  return path.join(root, sha256.slice(0, 2), `${sha256}.${size}`);
+/** Where bytes live, by name. Every app server uses the same one; what it holds is written whole or not at all. */
+export interface ObjectStore {
+  put(key: string, bytes: Uint8Array): Promise<void>;
+  /** The bytes, or null when the store does not have them. */
+  get(key: string): Promise<Buffer | null>;
+  has(key: string): Promise<boolean>;
+  remove(key: string): Promise<void>;
+  /** Names under a prefix that ends with a slash. */
+  list(prefix: string): Promise<string[]>;
 }
 
-/** Writes a picture whole or not at all: to a name of its own first, then into place. */
-export async function putPhoto(sha256: string, size: PhotoSize, bytes: Uint8Array): Promise<void> {
-  const file = fileOf(sha256, size);
-  await mkdir(path.dirname(file), { recursive: true });
-  const part = `${file}.${process.pid}.${Math.random().toString(36).slice(2)}.part`;
-  await writeFile(part, bytes);
-  await rename(part, file);
-}
-
-/** The bytes of a stored picture, or null when the store does not have it. */
-export async function getPhoto(sha256: string, size: PhotoSize): Promise<Buffer | null> {
-  try {
-    return await readFile(fileOf(sha256, size));
-  } catch (error) {
-    if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
-    throw error;
+/** The store cannot take or give pictures now: `full` or `away`. Records are not touched by that. */
+export class StoreTrouble extends Error {
+  constructor(readonly why: 'full' | 'away') {
+    super(why === 'full' ? 'the picture store is full' : 'the picture store cannot be reached');
   }
 }
 
-export async function hasPhoto(sha256: string): Promise<boolean> {
-  return stat(fileOf(sha256, 'full')).then(
-    () => true,
-    () => false,
-  );
+const held = new Map<string, ObjectStore>();
+
+/**
+ * The store that PHOTO_STORE names: a folder (default `.farvin/photos`) or `s3://bucket?endpoint=http://host:port` for
+ * any store that speaks S3, with its keys in FARVIN_S3_KEY and FARVIN_S3_SECRET.
+ */
+export function photoStore(): ObjectStore {
+  const where = process.env.PHOTO_STORE ?? path.join(process.cwd(), '.farvin', 'photos');
+  const known = held.get(where);
+  if (known) return known;
+  const store = where.startsWith('s3://') ? s3Store(new URL(where)) : folderStore(where);
+  held.set(where, store);
+  return store;
 }
+
+const keyOf = (sha256: string, size: PhotoSize) => `${sha256.slice(0, 2)}/${sha256}.${size}`;
+
+/** Writes a picture, named by its SHA-256 and size. */
+export const putPhoto = (sha256: string, size: PhotoSize, bytes: Uint8Array) =>
+  photoStore().put(keyOf(sha256, size), bytes);
+/** The bytes of a stored picture, or null when the store does not have it. */
+export const getPhoto = (sha256: string, size: PhotoSize) => photoStore().get(keyOf(sha256, size));
+export const hasPhoto = (sha256: string, size: PhotoSize = 'full') => photoStore().has(keyOf(sha256, size));

@@ -41,5 +41,11 @@ export type RejectReason =
 export type ChangeResult =
   | { id: string; status: 'applied'; version: number }
   | { id: string; status: 'duplicate'; version: number }
-  | { id: string; status: 'conflict'; present: { version: number; body: unknown } | null }
+  | {
+      id: string;
+      status: 'conflict';
+      present: { version: number; body: unknown } | null;
+      /** Who changed the record last, and when. */
+      by?: { who: string; at: string };
+    }
   | { id: string; status: 'rejected'; reason: RejectReason; message: string; path?: string; nearest?: string };

@@ -187,6 +187,19 @@ export const photoFile = pgTable(
   (t) => [primaryKey({ columns: [t.orgId, t.sha256] })],
 );
 
+/** Which stored picture a file became, by the SHA-256 of the file as the device had it: a file is sent once only. */
+export const photoOrigin = pgTable(
+  'photo_origin',
+  {
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    originSha256: text('origin_sha256').notNull(),
+    sha256: text('sha256').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.orgId, t.originSha256] })],
+);
+
 /** A PDF or ZIP being made in the background, and where it stands. */
 export const exportJob = pgTable(
   'export_job',

@@ -1,9 +1,26 @@
+import { z } from 'zod';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { logIsWhole, logOf } from '@/data/log';
-import { anyone, notFound, route } from '@/server/api';
+import { anyone, notFound, problem, route } from '@/server/api';
 
-export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
-  if (!(await inspectionHead(db(), actor, params.id))) return notFound();
-  return Response.json({ whole: await logIsWhole(db(), actor, params.id), lines: await logOf(db(), actor, params.id) });
+const query = z.object({
+  after: z.coerce.number().int().nonnegative().max(Number.MAX_SAFE_INTEGER).default(0),
+  record: z.uuid().nullable().default(null),
+  limit: z.coerce.number().int().min(1).max(1000).default(1000),
+});
+
+/** Taken changes after a number, of the whole inspection or one record; with `?check` also whether the chain is whole. */
+export const GET = route<{ id: string }>(anyone, async ({ actor, request, params }) => {
+  const asked = new URL(request.url).searchParams;
+  const parsed = query.safeParse(Object.fromEntries(asked));
+  if (!parsed.success) return problem(400, 'malformed', 'Ask with after, record or limit.');
+  const head = await inspectionHead(db(), actor, params.id);
+  if (!head) return notFound();
+  const lines = await logOf(db(), actor, params.id, parsed.data);
+  const whole = asked.has('check') ? await logIsWhole(db(), actor, params.id) : undefined;
+  return Response.json(
+    { state: head.state, changes: head.changeCount, whole, lines },
+    { headers: { 'cache-control': 'no-store' } },
+  );
 });

@@ -1,0 +1,56 @@
+import postgres from 'postgres';
+import { LIVE_CHANNEL } from '@/data/live-channel';
+
+type Listener = () => void;
+
+/**
+ * Tells this server's open pages of changes taken by any server: one LISTEN connection for the process, opened at the
+ * first listener. The library listens again by itself after the connection broke; what was missed meanwhile is caught
+ * up by sequence number, so after every (new) listening all are woken once.
+ */
+class Live {
+  private readonly listeners = new Map<string, Set<Listener>>();
+  private started = false;
+
+  private start(): void {
+    if (this.started) return;
+    this.started = true;
+    const sql = postgres(process.env.DATABASE_URL ?? '', { max: 1, onnotice: () => {} });
+    sql
+      .listen(
+        LIVE_CHANNEL,
+        (id) => this.wake(id),
+        () => this.wakeAll(),
+      )
+      .catch(() => {
+        this.started = false;
+        void sql.end({ timeout: 1 }).catch(() => {});
+      });
+  }
+
+  private wake(inspectionId: string): void {
+    for (const listener of this.listeners.get(inspectionId) ?? []) listener();
+  }
+
+  private wakeAll(): void {
+    for (const set of this.listeners.values()) for (const listener of set) listener();
+  }
+
+  /** Calls the listener at each change of an inspection until the returned function is called. */
+  on(inspectionId: string, listener: Listener): () => void {
+    this.start();
+    const set = this.listeners.get(inspectionId) ?? new Set();
+    this.listeners.set(inspectionId, set.add(listener));
+    return () => {
+      set.delete(listener);
+      if (set.size === 0 && this.listeners.get(inspectionId) === set) this.listeners.delete(inspectionId);
+    };
+  }
+}
+
+const held = globalThis as { farvinLive?: Live };
+
+export function live(): Live {
+  held.farvinLive ??= new Live();
+  return held.farvinLive;
+}

@@ -1,0 +1,78 @@
+import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { type ObjectStoreStandIn, startObjectStore } from '@/instruments/object-store';
+import { type ObjectStore, StoreTrouble } from './photo-store';
+import { folderStore } from './photo-store-folder';
+import { s3Store } from './photo-store-s3';
+
+let standIn: ObjectStoreStandIn;
+let folder: string;
+beforeAll(async () => {
+  standIn = await startObjectStore();
+  folder = mkdtempSync(path.join(os.tmpdir(), 'farvin-store-'));
+});
+afterAll(async () => {
+  await standIn.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+const stores: readonly [string, () => ObjectStore][] = [
+  ['a folder', () => folderStore(folder)],
+  ['an S3-compatible store', () => s3Store(new URL(`s3://pictures?endpoint=${standIn.endpoint}`))],
+];
+
+describe.each(stores)('%s', (_name, open) => {
+  it('gives back what it was given, byte for byte, and null for what it was not', async () => {
+    const store = open();
+    const bytes = Buffer.from(Array.from({ length: 70_000 }, (_, i) => (i * 31) & 255));
+    await store.put('ab/one.full', bytes);
+    expect((await store.get('ab/one.full'))!.equals(bytes)).toBe(true);
+    await store.put('ab/one.full', Buffer.from('new'));
+    expect((await store.get('ab/one.full'))!.toString()).toBe('new');
+    expect(await store.get('ab/none.full')).toBeNull();
+    expect([await store.has('ab/one.full'), await store.has('ab/none.full')]).toEqual([true, false]);
+  });
+  it('lists and removes', async () => {
+    const store = open();
+    for (const n of ['0', '1', '2']) await store.put(`parts-x/${n}`, Buffer.from(n));
+    await store.put('parts-y/0', Buffer.from('other'));
+    expect((await store.list('parts-x/')).sort()).toEqual(['parts-x/0', 'parts-x/1', 'parts-x/2']);
+    await store.remove('parts-x/1');
+    await store.remove('parts-x/1');
+    expect((await store.list('parts-x/')).sort()).toEqual(['parts-x/0', 'parts-x/2']);
+    expect(await store.list('parts-none/')).toEqual([]);
+  });
+});
+
+it('pages through a long listing', async () => {
+  const store = stores[1]![1]();
+  for (let i = 0; i < 1003; i++) (standIn.objects as Map<string, Buffer>).set(`pictures/many/${i}`, Buffer.from('x'));
+  expect(await store.list('many/')).toHaveLength(1003);
+});
+
+it('tells a full and a broken store apart', async () => {
+  const store = stores[1]![1]();
+  standIn.fail('full');
+  await expect(store.put('ab/x', Buffer.from('x'))).rejects.toEqual(new StoreTrouble('full'));
+  standIn.fail('broken');
+  await expect(store.get('ab/x')).rejects.toMatchObject({ why: 'away' });
+  standIn.fail(null);
+  await store.put('ab/x', Buffer.from('x'));
+});
+
+it('says that a folder is gone instead of making an empty one, and leaves no half file on a full disk', async () => {
+  const gone = path.join(folder, 'unmounted');
+  await expect(folderStore(gone).put('ab/x', Buffer.from('x'))).rejects.toMatchObject({ why: 'away' });
+  expect(existsSync(gone)).toBe(false);
+  // A device that is always full, as Linux offers for such trials.
+  const file = path.join(folder, 'cd');
+  const store = folderStore(folder);
+  await store.put('cd/x', Buffer.from('x'));
+  await expect(folderStore('/dev').put('full/x', Buffer.from('x'))).rejects.toBeInstanceOf(StoreTrouble);
+  expect(readdirSync(file)).toEqual(['x']);
+});
+
+it('refuses names that leave the folder', async () => {
+  const store = folderStore(folder);
+  await expect(store.get('../../etc/passwd')).rejects.toThrow('outside');
+});
