@@ -17,11 +17,13 @@ export const inspectionPage = cache(async (lotId: string) => {
     id: head.id,
     revision: head.revision,
     state: head.state,
+    seq: head.seq,
     lot: head.lot,
     sale: { name: head.sale.name, place: head.sale.place, closesOn: head.sale.closesOn },
     onYear: saleYear(head.sale.closesOn, new Date()),
     role: actor.role,
     me: actor.name,
+    myId: actor.userId,
     tables: tables.grade,
     profiles: tables.profiles,
   };

@@ -170,7 +170,7 @@ it('strips twice to the same bytes and refuses broken structure', async () => {
   }
 });
 
-it('reads HEIC, as a JPEG with its moment', async () => {
+it('reads HEIC, as a JPEG, and refuses a damaged one', async () => {
   const photo = await taken(readFileSync(path.join(__dirname, 'fixtures', 'drawn.heic')));
   expect(photo).toMatchObject({
     type: 'image/jpeg',

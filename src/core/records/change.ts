@@ -36,7 +36,9 @@ export type RejectReason =
   | 'reused-id'
   | 'sealed'
   | 'unknown-photo'
-  | 'wrong-kind';
+  | 'wrong-kind'
+  /** The whole request was refused, with the server's own words. */
+  | 'refused';
 
 export type ChangeResult =
   | { id: string; status: 'applied'; version: number }

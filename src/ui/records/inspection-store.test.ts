@@ -1,7 +1,7 @@
 import type { ChangeResult } from '@/core/records/change';
 import type { CheckedChange } from '@/core/records/check-change';
 import { recordsOf } from '@/core/records/reduce';
-import { InspectionStore, type Kept, type Send } from './inspection-store';
+import { type Aside, InspectionStore, type Kept, type News, type Send } from './inspection-store';
 
 const AT = '2027-02-10T09:00:00Z';
 const reading = (um: number) => ({
@@ -12,17 +12,22 @@ const reading = (um: number) => ({
 /** A device memory and a server that answers as it is told. */
 function bench(answer: (changes: readonly CheckedChange[]) => Awaited<ReturnType<Send>>) {
   const memory = new Map<string, CheckedChange>();
+  const aside = new Map<string, Aside>();
   const sent: CheckedChange[][] = [];
   const kept: Kept = {
     keep: async (_i, changes) => void changes.forEach((c) => void memory.set(c.id, c)),
-    of: async () => [...memory.values()],
-    forget: async (ids) => void ids.forEach((id) => void memory.delete(id)),
+    of: async () => ({ changes: [...memory.values()], aside: [...aside.values()] }),
+    settle: async (_i, settled) => {
+      for (const id of settled.answered) memory.delete(id);
+      for (const a of settled.aside) aside.set(a.change.id, a);
+    },
+    forgetAside: async (id) => void aside.delete(id),
   };
   const send: Send = async (changes) => {
     sent.push([...changes]);
     return answer(changes);
   };
-  return { memory, sent, kept, send };
+  return { memory, aside, sent, kept, send };
 }
 const applied = (changes: readonly CheckedChange[]): { ok: true; results: ChangeResult[] } => ({
   ok: true,
@@ -112,11 +117,11 @@ it('takes entries back one by one', async () => {
   const store = new InspectionStore('i', [], b.send, b.kept);
   store.put([reading(131)]);
   store.put([reading(128), reading(125)]);
-  expect(store.undo()).toBe(true);
+  expect(store.undo()).toEqual({ ok: true });
   expect(recordsOf(store.snapshot().records, 'reading').map((r) => r.body.thicknessUm)).toEqual([131]);
   store.undo();
   expect(store.snapshot().records.size).toBe(0);
-  expect(store.undo()).toBe(false);
+  expect(store.undo()).toEqual({ ok: false, why: 'nothing' });
   await settled();
   expect(store.snapshot().waiting).toBe(0);
 });
@@ -127,4 +132,111 @@ it('refuses what the schema refuses and enters nothing of it', () => {
   const result = store.put([reading(131), { kind: 'reading', body: { ...reading(5).body } }]);
   expect(result).toMatchObject({ ok: false, reason: 'ask-unit' });
   expect(store.snapshot().records.size).toBe(0);
+});
+
+it('keeps refused entries over a reload until the person has decided', async () => {
+  const b = bench((c) => ({
+    ok: true,
+    results: c.map((x) => ({ id: x.id, status: 'rejected', reason: 'sealed', message: 'sealed' })),
+  }));
+  new InspectionStore('i', [], b.send, b.kept).put([reading(131)]);
+  await settled();
+  const after = new InspectionStore('i', [], async (c) => applied(c), b.kept);
+  await after.resume();
+  expect(after.snapshot().aside).toHaveLength(1);
+  // Mended and entered again: it goes, and is not set aside any more.
+  expect(after.insist(after.snapshot().aside[0]!, reading(140).body)).toMatchObject({ ok: true });
+  await settled();
+  expect(after.snapshot()).toMatchObject({ waiting: 0, aside: [] });
+  expect(b.aside.size).toBe(0);
+  expect(recordsOf(after.snapshot().records, 'reading')[0]!.body.thicknessUm).toBe(140);
+});
+
+it('keeps a set-aside entry when its mended form is refused as well', async () => {
+  const b = bench((c) => ({
+    ok: true,
+    results: c.map((x) => ({ id: x.id, status: 'rejected', reason: 'invalid', message: 'no' })),
+  }));
+  const store = new InspectionStore('i', [], b.send, b.kept);
+  store.put([reading(131)]);
+  await settled();
+  expect(store.insist(store.snapshot().aside[0]!, { ...reading(131).body, zone: 'wing' })).toMatchObject({ ok: false });
+  expect(store.snapshot().aside).toHaveLength(1);
+});
+
+it('enters again what was taken back, until something new is entered', async () => {
+  const b = bench(applied);
+  const store = new InspectionStore('i', [], b.send, b.kept);
+  const [id] = (store.put([reading(131)]) as { ids: string[] }).ids;
+  store.put([{ ...reading(140), id: id! }]);
+  const now = () => recordsOf(store.snapshot().records, 'reading').map((r) => r.body.thicknessUm);
+  store.undo();
+  expect(now()).toEqual([131]);
+  store.undo();
+  expect(now()).toEqual([]);
+  expect([store.redo(), now()]).toEqual([{ ok: true }, [131]]);
+  expect([store.redo(), now()]).toEqual([{ ok: true }, [140]]);
+  expect(store.redo()).toEqual({ ok: false, why: 'nothing' });
+  store.undo();
+  store.put([reading(200)]);
+  expect(store.redo()).toEqual({ ok: false, why: 'nothing' });
+  await settled();
+  expect(store.snapshot().waiting).toBe(0);
+});
+
+const news = (seq: number, record: string, version: number, um: number | null): News => ({
+  seq,
+  changeId: `n${seq}`,
+  who: 'Tomas Orrell',
+  kind: 'reading',
+  record,
+  version,
+  after: um === null ? null : reading(um).body,
+});
+
+it('takes in what others enter, once, and refuses to undo over it', async () => {
+  const b = bench(applied);
+  const store = new InspectionStore('i', [], b.send, b.kept, 10);
+  const [id] = (store.put([reading(131)]) as { ids: string[] }).ids;
+  await settled();
+  expect(store.receive([news(11, 'a', 1, 99), news(12, id!, 2, 150)])).toHaveLength(2);
+  expect(store.receive([news(11, 'a', 1, 99)])).toEqual([]);
+  const values = () =>
+    recordsOf(store.snapshot().records, 'reading')
+      .map((r) => r.body.thicknessUm)
+      .sort();
+  expect(values()).toEqual([150, 99]);
+  expect(store.undo()).toEqual({ ok: false, why: 'changed-meanwhile' });
+  expect(values()).toEqual([150, 99]);
+  store.receive([news(13, 'a', 2, null)]);
+  expect(values()).toEqual([150]);
+  expect(store.lastSeq).toBe(13);
+});
+
+it('does not take its own change for news, and shows its own entry over news of the same record', async () => {
+  let up = false;
+  const b = bench((c) => (up ? applied(c) : { ok: false, why: 'offline' }));
+  const store = new InspectionStore('i', [], b.send, b.kept);
+  const [id] = (store.put([reading(131)]) as { ids: string[] }).ids;
+  await settled();
+  store.receive([news(1, id!, 1, 300)]);
+  expect(recordsOf(store.snapshot().records, 'reading')[0]!.body.thicknessUm).toBe(131);
+  up = true;
+  await store.flush();
+  const own = b.sent.at(-1)![0]!.id;
+  expect(store.receive([{ ...news(2, id!, 1, 131), changeId: own }])).toEqual([]);
+  store.stop();
+});
+
+it('says that the device could not keep an entry, and sends it all the same', async () => {
+  const b = bench(applied);
+  const full: Kept = { ...b.kept, keep: async () => Promise.reject(new Error('full')) };
+  let up = false;
+  const store = new InspectionStore('i', [], async (c) => (up ? applied(c) : { ok: false, why: 'offline' }), full);
+  store.put([reading(131)]);
+  await settled();
+  expect(store.snapshot()).toMatchObject({ waiting: 1, unkept: true });
+  up = true;
+  await store.flush();
+  expect(store.snapshot()).toMatchObject({ waiting: 0, unkept: false });
 });

@@ -2,12 +2,22 @@ import { v7 as uuidv7 } from 'uuid';
 import { CHANGES_PER_CALL, type ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkBody } from '@/core/records/check-change';
 import type { AnyRecord, BodyOf, RecordKind } from '@/core/records/kinds';
-import { inverse, type Records, recordsOf, reduce } from '@/core/records/reduce';
+import { applyTo, type Records, recordsOf } from '@/core/records/reduce';
+import { changeTo, type Edit, sameBody } from './edits';
+
+/** What an answer of the server means for this device's memory. */
+export interface Settled {
+  readonly answered: readonly string[];
+  readonly aside: readonly Aside[];
+  readonly present: readonly AnyRecord[];
+  readonly gone: readonly string[];
+}
 
 export interface Kept {
   keep(inspection: string, changes: readonly CheckedChange[]): Promise<void>;
-  of(inspection: string): Promise<CheckedChange[]>;
-  forget(ids: readonly string[]): Promise<void>;
+  of(inspection: string): Promise<{ changes: CheckedChange[]; aside: Aside[] }>;
+  settle(inspection: string, settled: Settled): Promise<void>;
+  forgetAside(changeId: string): Promise<void>;
 }
 
 export type Sending = 'idle' | 'sending' | 'offline' | 'signed-out';
@@ -18,29 +28,47 @@ export interface Aside {
   readonly result: Extract<ChangeResult, { status: 'rejected' | 'conflict' }>;
 }
 
+/** A change somebody made elsewhere, as the log tells it. */
+export interface News {
+  readonly seq: number;
+  readonly changeId: string;
+  readonly who: string | null;
+  readonly kind: RecordKind;
+  readonly record: string;
+  readonly version: number;
+  readonly after: unknown;
+}
+
 export interface StoreState {
   readonly records: Records;
   readonly waiting: number;
   readonly sending: Sending;
   readonly aside: readonly Aside[];
   readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  /** The device could not keep an entry: it lives in this page only until it is sent. */
+  readonly unkept: boolean;
 }
 
-export type Send = (
-  changes: readonly CheckedChange[],
-) => Promise<{ ok: true; results: ChangeResult[] } | { ok: false; why: 'offline' | 'signed-out' }>;
+export type SendAnswer = { ok: true; results: ChangeResult[] } | { ok: false; why: 'offline' | 'signed-out' };
+export type Send = (changes: readonly CheckedChange[]) => Promise<SendAnswer>;
+export type Taken = { ok: true } | { ok: false; why: 'nothing' | 'changed-meanwhile' };
 
 const BACK_OFF_MS = [1000, 2000, 4000, 8000, 15000] as const;
 
 /**
- * The records of one inspection in the browser. An entry shows at once, is kept on the device, and is sent in order
- * until the server has acknowledged it; what the server refuses is set aside with the reason, never dropped.
+ * The records of one inspection in the browser: what the server has confirmed, and on top of it what this device has
+ * entered. An entry shows at once, is kept on the device, and is sent in order until the server has acknowledged it;
+ * what the server refuses is set aside with the reason, never dropped. Changes made elsewhere come in by `receive`.
  */
 export class InspectionStore {
   private state: StoreState;
+  private confirmed: Map<string, AnyRecord>;
   private queue: CheckedChange[] = [];
-  private done: { before: Records; change: CheckedChange }[][] = [];
+  private done: Edit[][] = [];
+  private undone: Edit[][] = [];
   private listeners = new Set<() => void>();
+  private own = new Set<string>();
   private tries = 0;
   private busy = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -50,13 +78,17 @@ export class InspectionStore {
     records: readonly AnyRecord[],
     private readonly send: Send,
     private readonly kept: Kept,
+    private seq = 0,
   ) {
+    this.confirmed = new Map(records.map((r) => [r.id, r]));
     this.state = {
-      records: new Map(records.map((r) => [r.id, r])),
+      records: this.confirmed,
       waiting: 0,
       sending: 'idle',
       aside: [],
       canUndo: false,
+      canRedo: false,
+      unkept: false,
     };
   }
 
@@ -67,20 +99,42 @@ export class InspectionStore {
 
   snapshot = (): StoreState => this.state;
 
+  /** The log's number up to which this store knows the server's changes. */
+  get lastSeq(): number {
+    return this.seq;
+  }
+
+  /** What the server has confirmed, without what still waits. */
+  confirmedRecords(): readonly AnyRecord[] {
+    return [...this.confirmed.values()];
+  }
+
   private set(change: Partial<StoreState>): void {
-    this.state = { ...this.state, ...change, waiting: this.queue.length, canUndo: this.done.length > 0 };
+    this.state = {
+      ...this.state,
+      ...change,
+      waiting: this.queue.length,
+      canUndo: this.done.length > 0,
+      canRedo: this.undone.length > 0,
+    };
     for (const listener of this.listeners) listener();
   }
 
-  /** Takes up what an earlier page left unsent. */
+  private replayed(): Records {
+    const records = new Map(this.confirmed);
+    for (const change of this.queue) applyTo(records, change);
+    return records;
+  }
+
+  /** Takes up what an earlier page left unsent or undecided. */
   async resume(): Promise<void> {
-    const left = (await this.kept.of(this.inspection)).filter((c) => !this.queue.some((q) => q.id === c.id));
-    if (left.length === 0) return;
-    this.queue = [...left, ...this.queue];
-    let records = this.state.records;
-    for (const change of left)
-      if ((records.get(change.record)?.version ?? 0) === change.base) records = reduce(records, change);
-    this.set({ records });
+    const left = await this.kept.of(this.inspection).catch(() => ({ changes: [], aside: [] }));
+    const fresh = left.changes.filter((c) => !this.own.has(c.id));
+    const aside = left.aside.filter((a) => !this.state.aside.some((b) => b.change.id === a.change.id));
+    if (fresh.length === 0 && aside.length === 0) return;
+    for (const change of fresh) this.own.add(change.id);
+    this.queue = [...fresh, ...this.queue];
+    this.set({ records: this.replayed(), aside: [...aside, ...this.state.aside] });
     void this.flush();
   }
 
@@ -92,55 +146,85 @@ export class InspectionStore {
   put(
     entries: readonly { kind: RecordKind; body: unknown; id?: string }[],
   ): { ok: true; ids: string[] } | { ok: false; message: string; reason: string } {
-    const changes: CheckedChange[] = [];
-    const ids: string[] = [];
+    const edits: Edit[] = [];
     for (const { kind, body, id } of entries) {
       const checked = checkBody(kind, body, { style: kind === 'car' ? null : this.styleNow() });
       if (!checked.ok) return { ok: false, message: checked.problem.message, reason: checked.problem.reason };
       const record = id ?? uuidv7();
-      ids.push(record);
-      changes.push({
-        id: uuidv7(),
-        op: 'put',
+      edits.push({
         kind,
         record,
-        base: this.state.records.get(record)?.version ?? 0,
-        body: checked.body as BodyOf<RecordKind>,
+        before: this.state.records.get(record)?.body ?? null,
+        after: checked.body as BodyOf<RecordKind>,
       });
     }
-    this.enter(changes);
-    return { ok: true, ids };
+    this.enter(edits);
+    return { ok: true, ids: edits.map((e) => e.record) };
   }
 
   remove(id: string): void {
     const record = this.state.records.get(id);
-    if (record) this.enter([{ id: uuidv7(), op: 'remove', kind: record.kind, record: id, base: record.version }]);
+    if (record) this.enter([{ kind: record.kind, record: id, before: record.body, after: null }]);
   }
 
-  /** Takes the last entry of this page back by its inverse. */
-  undo(): boolean {
-    const last = this.done.pop();
-    if (!last) return false;
-    const back = [...last].reverse().flatMap(({ before, change }) => {
-      const now = this.state.records.get(change.record);
-      const undone = inverse(before, change, uuidv7());
-      return undone ? [{ ...undone, base: now?.version ?? 0 }] : [];
-    });
-    this.enter(back, false);
-    return true;
+  private enter(edits: readonly Edit[]): void {
+    if (edits.length === 0) return;
+    this.done.push([...edits]);
+    this.undone = [];
+    this.take(edits);
   }
 
-  private enter(changes: readonly CheckedChange[], undoable = true): void {
-    const group: { before: Records; change: CheckedChange }[] = [];
-    let records = this.state.records;
-    for (const change of changes) {
-      group.push({ before: records, change });
-      records = reduce(records, change);
+  /** Takes the last entry of this page back by its inverse, unless somebody changed those records since. */
+  undo(): Taken {
+    return this.turn(this.done, this.undone, (e) => ({ ...e, before: e.after, after: e.before }));
+  }
+
+  /** Enters again what was last taken back. */
+  redo(): Taken {
+    return this.turn(this.undone, this.done, (e) => e);
+  }
+
+  private turn(from: Edit[][], to: Edit[][], as: (edit: Edit) => Edit): Taken {
+    const group = from.pop();
+    if (!group) return { ok: false, why: 'nothing' };
+    const edits = from === this.done ? [...group].reverse().map(as) : group.map(as);
+    const meanwhile = edits.some((e) => !sameBody(this.state.records.get(e.record)?.body ?? null, e.before));
+    if (meanwhile) {
+      this.set({});
+      return { ok: false, why: 'changed-meanwhile' };
     }
-    if (undoable && group.length > 0) this.done.push(group);
+    to.push(group);
+    this.take(edits);
+    return { ok: true };
+  }
+
+  private take(edits: readonly Edit[]): void {
+    const records = new Map(this.state.records);
+    const changes: CheckedChange[] = [];
+    for (const edit of edits) {
+      const change = changeTo(edit, records.get(edit.record)?.version ?? 0, uuidv7());
+      if (!change) continue;
+      changes.push(change);
+      applyTo(records, change);
+    }
+    this.queueUp(changes, records);
+  }
+
+  private queueUp(changes: readonly CheckedChange[], records: Records): void {
+    for (const change of changes) this.own.add(change.id);
     this.queue.push(...changes);
     this.set({ records });
-    void this.kept.keep(this.inspection, changes).catch(() => {});
+    // On a full device the page goes on and says so: the entries are sent from here.
+    void this.kept.keep(this.inspection, changes).catch(() => this.set({ unkept: true }));
+    void this.flush();
+  }
+
+  /** Takes up a change that is on the device already, such as that of a picture just sent. */
+  adopt(change: CheckedChange): void {
+    if (this.own.has(change.id)) return;
+    this.own.add(change.id);
+    this.queue.push(change);
+    this.set({ records: this.replayed() });
     void this.flush();
   }
 
@@ -162,7 +246,7 @@ export class InspectionStore {
         this.tries = 0;
         await this.settle(batch, answer.results);
       }
-      this.set({ sending: 'idle' });
+      this.set({ sending: 'idle', unkept: false });
     } finally {
       this.busy = false;
     }
@@ -175,45 +259,97 @@ export class InspectionStore {
   }
 
   private async settle(batch: readonly CheckedChange[], results: readonly ChangeResult[]): Promise<void> {
-    const byId = new Map(results.map((r) => [r.id, r]));
-    const aside = [...this.state.aside];
-    for (const change of batch) {
-      const result = byId.get(change.id);
-      if (result?.status === 'rejected' || result?.status === 'conflict') aside.push({ change, result });
-    }
-    this.queue = this.queue.filter((q) => !batch.some((b) => b.id === q.id));
-    await this.kept.forget(batch.map((b) => b.id)).catch(() => {});
-    this.set({ aside, records: this.corrected(aside.slice(this.state.aside.length)) });
+    const settled = outcomeOf(batch, results);
+    // An answer may come after the news of a later change elsewhere: the later one stands.
+    for (const record of settled.present)
+      if (record.version >= (this.confirmed.get(record.id)?.version ?? 0)) this.confirmed.set(record.id, record);
+    for (const id of settled.gone) this.confirmed.delete(id);
+    const answered = new Set(settled.answered);
+    this.queue = this.queue.filter((q) => !answered.has(q.id));
+    await this.kept.settle(this.inspection, settled).catch(() => {});
+    this.set({ aside: [...this.state.aside, ...settled.aside], records: this.replayed() });
   }
 
-  /** The records with refused entries taken out of the screen again, and conflicts showing what the server holds. */
-  private corrected(refused: readonly Aside[]): Records {
-    const records = new Map(this.state.records);
-    for (const { change, result } of refused) {
-      if (result.status === 'conflict' && result.present)
-        records.set(change.record, {
-          id: change.record,
-          kind: change.kind,
-          version: result.present.version,
-          body: result.present.body,
+  /** Takes in what others changed; what this device has entered on the same record stays on top until it is answered. */
+  receive(news: readonly News[]): readonly News[] {
+    const fresh = news.filter((n) => n.seq > this.seq && !this.own.has(n.changeId));
+    this.seq = news.reduce((s, n) => Math.max(s, n.seq), this.seq);
+    if (fresh.length === 0) return [];
+    for (const n of fresh) {
+      if (n.after === null) this.confirmed.delete(n.record);
+      else
+        this.confirmed.set(n.record, {
+          id: n.record,
+          kind: n.kind,
+          version: n.version,
+          body: n.after,
         } as AnyRecord);
-      else if (change.base === 0) records.delete(change.record);
     }
-    return records;
+    this.set({ records: this.replayed() });
+    void this.kept
+      .settle(this.inspection, {
+        answered: [],
+        aside: [],
+        present: fresh.flatMap((n) => this.confirmed.get(n.record) ?? []),
+        gone: fresh.filter((n) => n.after === null).map((n) => n.record),
+      })
+      .catch(() => {});
+    return fresh;
   }
 
-  /** Enters a set-aside change again upon what the server now holds. */
-  insist(aside: Aside): void {
-    this.dismiss(aside);
-    const base = this.state.records.get(aside.change.record)?.version ?? 0;
-    this.enter([{ ...aside.change, id: uuidv7(), base }]);
+  /** Enters a set-aside change again upon what the server now holds, as it was or mended. */
+  insist(aside: Aside, body?: unknown): { ok: true } | { ok: false; message: string } {
+    const { change } = aside;
+    const { kind, record } = change;
+    const before = this.state.records.get(record)?.body ?? null;
+    if (change.op === 'remove' && body === undefined) {
+      this.dismiss(aside);
+      this.enter([{ kind, record, before, after: null }]);
+      return { ok: true };
+    }
+    const wanted = body ?? (change.op === 'put' ? change.body : null);
+    const put = this.put([{ kind, id: record, body: wanted }]);
+    if (put.ok) this.dismiss(aside);
+    return put;
   }
 
   dismiss(aside: Aside): void {
-    this.set({ aside: this.state.aside.filter((a) => a !== aside) });
+    this.set({ aside: this.state.aside.filter((a) => a.change.id !== aside.change.id) });
+    void this.kept.forgetAside(aside.change.id).catch(() => {});
   }
 
   stop(): void {
     clearTimeout(this.timer);
   }
+}
+
+/** What the server's answers to a batch mean: which records stand how, what is set aside, what needs sending again. */
+export function outcomeOf(batch: readonly CheckedChange[], results: readonly ChangeResult[]): Settled {
+  const byId = new Map(results.map((r) => [r.id, r]));
+  const present = new Map<string, AnyRecord>();
+  const gone = new Set<string>();
+  const aside: Aside[] = [];
+  const answered: string[] = [];
+  const stands = (change: CheckedChange, version: number, body: unknown) => {
+    gone.delete(change.record);
+    present.set(change.record, { id: change.record, kind: change.kind, version, body } as AnyRecord);
+  };
+  const leaves = (change: CheckedChange) => {
+    present.delete(change.record);
+    gone.add(change.record);
+  };
+  for (const change of batch) {
+    const result = byId.get(change.id);
+    if (!result) continue;
+    answered.push(change.id);
+    if (result.status === 'applied' || result.status === 'duplicate') {
+      if (change.op === 'remove') leaves(change);
+      else stands(change, result.version, change.body);
+    } else {
+      aside.push({ change, result });
+      if (result.status === 'conflict' && result.present) stands(change, result.present.version, result.present.body);
+      else if (result.status === 'conflict') leaves(change);
+    }
+  }
+  return { answered, aside, present: [...present.values()], gone: [...gone] };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import {
   createContext,
   type ReactNode,
@@ -12,30 +13,14 @@ import {
 } from 'react';
 import { type Plan, planOfCar } from '@/core/body/plan';
 import { type Grade, gradeCar } from '@/core/grade/grade';
-import type { GradeTables } from '@/core/grade/tables';
-import type { PaintProfile } from '@/core/paint/profiles';
 import type { AnyRecord, BodyOf } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import { InspectionStore, type Send, type StoreState } from './inspection-store';
-import { outbox } from './outbox';
-
-export interface InspectionFacts {
-  readonly id: string;
-  readonly revision: number;
-  readonly state: 'draft' | 'reviewed' | 'sealed';
-  readonly lot: {
-    readonly id: string;
-    readonly number: number;
-    readonly title: string;
-    readonly reportDueOn: string | null;
-  };
-  readonly sale: { readonly name: string; readonly place: string; readonly closesOn: string | null };
-  readonly onYear: number;
-  readonly role: 'inspector' | 'manager' | 'viewer';
-  readonly me: string;
-  readonly tables: GradeTables;
-  readonly profiles: readonly PaintProfile[];
-}
+import { keptFor, saveLot } from '../device/device-store';
+import { openHere, startPump } from '../device/pump';
+import { sendChanges } from '../device/send-changes';
+import type { InspectionFacts } from './inspection-facts';
+import { InspectionStore, type News, type StoreState } from './inspection-store';
+import { follow, type LiveState } from './live';
 
 interface Held {
   readonly facts: InspectionFacts;
@@ -45,54 +30,82 @@ interface Held {
   readonly plan: Plan | null;
   readonly grade: Grade | null;
   readonly mayEdit: boolean;
+  /** Whether the lot was opened from this device's own memory, without a network. */
+  readonly away: boolean;
+  readonly live: LiveState;
+  /** What others entered last while this page was open. */
+  readonly news: readonly News[];
 }
 
 const Context = createContext<Held | null>(null);
-
-const sendTo =
-  (inspection: string): Send =>
-  async (changes) => {
-    try {
-      const response = await fetch(`/api/v1/inspections/${inspection}/changes`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ changes }),
-      });
-      if (response.status === 401) return { ok: false, why: 'signed-out' };
-      if (!response.ok) return { ok: false, why: 'offline' };
-      return { ok: true, results: (await response.json()).results };
-    } catch {
-      return { ok: false, why: 'offline' };
-    }
-  };
+const NEWS_KEPT = 20;
+const SAVE_AFTER_MS = 800;
 
 /** Holds one inspection for all its screens: its records, what waits to be sent, and the grade computed from them. */
 export function InspectionProvider({
   facts,
   records,
+  away = false,
   children,
 }: {
   facts: InspectionFacts;
   records: readonly AnyRecord[];
+  away?: boolean;
   children: ReactNode;
 }) {
-  const [store] = useState(() => new InspectionStore(facts.id, records, sendTo(facts.id), outbox));
+  const router = useRouter();
+  const [store] = useState(
+    () =>
+      new InspectionStore(
+        facts.id,
+        records,
+        (changes) => sendChanges(facts.id, changes),
+        keptFor(facts.myId),
+        facts.seq,
+      ),
+  );
   const state = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
+  const [live, setLive] = useState<LiveState>('away');
+  const [news, setNews] = useState<readonly News[]>([]);
   useEffect(() => {
     void store.resume();
+    const leave = openHere(store);
+    const quiet = startPump(facts.myId);
     const again = () => void store.flush();
     window.addEventListener('online', again);
+    // The lot opened last also opens without a network.
+    const saving = away
+      ? undefined
+      : setTimeout(
+          () => void saveLot({ ...facts, seq: store.lastSeq }, store.confirmedRecords(), false).catch(() => {}),
+          SAVE_AFTER_MS,
+        );
     return () => {
+      leave();
+      quiet();
+      clearTimeout(saving);
       window.removeEventListener('online', again);
       store.stop();
     };
-  }, [store]);
+  }, [store, facts, away]);
+  useEffect(
+    () =>
+      follow(facts.id, {
+        store,
+        onLive: setLive,
+        onNews: (fresh) => setNews((before) => [...fresh, ...before].slice(0, NEWS_KEPT)),
+        onState: (now) => {
+          if (now !== facts.state && !away) router.refresh();
+        },
+      }),
+    [store, facts.id, facts.state, away, router],
+  );
   useEffect(() => {
-    if (state.waiting === 0) return;
+    if (!state.unkept) return;
     const warn = (e: BeforeUnloadEvent) => e.preventDefault();
     window.addEventListener('beforeunload', warn);
     return () => window.removeEventListener('beforeunload', warn);
-  }, [state.waiting]);
+  }, [state.unkept]);
   const car = recordsOf(state.records, 'car')[0]?.body ?? null;
   const plan = useMemo(() => planOfCar(car), [car]);
   const deferred = useDeferredValue(state.records);
@@ -109,9 +122,10 @@ export function InspectionProvider({
         : null,
     [plan, deferred, facts],
   );
+  const mayEdit = facts.state !== 'sealed' && facts.role !== 'viewer';
   const held = useMemo<Held>(
-    () => ({ facts, store, state, car, plan, grade, mayEdit: facts.state !== 'sealed' && facts.role !== 'viewer' }),
-    [facts, store, state, car, plan, grade],
+    () => ({ facts, store, state, car, plan, grade, mayEdit, away, live, news }),
+    [facts, store, state, car, plan, grade, mayEdit, away, live, news],
   );
   return <Context.Provider value={held}>{children}</Context.Provider>;
 }

@@ -1,0 +1,162 @@
+import Dexie, { type EntityTable, type Table } from 'dexie';
+import type { CheckedChange } from '@/core/records/check-change';
+import type { AnyRecord } from '@/core/records/kinds';
+import type { InspectionFacts } from '../records/inspection-facts';
+import type { Aside, Kept, Settled } from '../records/inspection-store';
+
+export interface WaitingRow {
+  /** The change's own id. */
+  id: string;
+  inspection: string;
+  /** Order of entry. */
+  order: number;
+  /** Whose entry it is: only that person's session sends it. */
+  by: string;
+  change: CheckedChange;
+}
+
+export interface AsideRow extends Aside {
+  id: string;
+  inspection: string;
+  by: string;
+}
+
+/** A picture taken on this device that the server does not have yet. */
+export interface PhotoRow {
+  /** The id that its record will have; later pictures have later ids. */
+  id: string;
+  inspection: string;
+  order: number;
+  by: string;
+  name: string;
+  bytes: Blob;
+  /** SHA-256 of the file, once computed. */
+  origin: string | null;
+  zone: string | null;
+  finding: string | null;
+  /** Share of it that the server has, 0 to 1. */
+  share: number;
+  /** Why the server refused it for good; empty while it waits. */
+  refused: string;
+}
+
+/** A lot that this device can show without a network. */
+export interface LotRow {
+  lotId: string;
+  inspection: string;
+  savedAt: string;
+  /** Taken along on purpose, not just opened here. */
+  along: boolean;
+  facts: InspectionFacts;
+}
+
+type RecordRow = AnyRecord & { inspection: string };
+
+class DeviceDatabase extends Dexie {
+  waiting!: EntityTable<WaitingRow, 'id'>;
+  aside!: EntityTable<AsideRow, 'id'>;
+  photos!: EntityTable<PhotoRow, 'id'>;
+  lots!: EntityTable<LotRow, 'lotId'>;
+  records!: Table<RecordRow, [string, string]>;
+  constructor() {
+    super('farvin-outbox');
+    this.version(1).stores({ waiting: 'id, [inspection+order]' });
+    this.version(2).stores({
+      waiting: 'id, [inspection+order], inspection',
+      aside: 'id, inspection',
+      photos: 'id, order, inspection',
+      lots: 'lotId, inspection',
+      records: '[inspection+id], inspection',
+    });
+  }
+}
+
+let database: DeviceDatabase | undefined;
+
+/** This device's memory: what waits to be sent, what was not taken, and lots to work on without a network. */
+export function device(): DeviceDatabase {
+  database ??= new DeviceDatabase();
+  return database;
+}
+
+/** The part of the device's memory that one inspection's store writes, for the person signed in. */
+export function keptFor(by: string): Kept {
+  return {
+    async keep(inspection, changes) {
+      const from = Date.now() * 1000;
+      await device().waiting.bulkPut(
+        changes.map((change, i) => ({ id: change.id, inspection, order: from + i, by, change })),
+      );
+    },
+    async of(inspection) {
+      const rows = await device()
+        .waiting.where('[inspection+order]')
+        .between([inspection, Dexie.minKey], [inspection, Dexie.maxKey])
+        .toArray();
+      const aside = await device().aside.where('inspection').equals(inspection).toArray();
+      // Rows of the first version say nobody's name: they are of whoever opened this device's pages then.
+      const own = (row: { by?: string }) => (row.by ?? by) === by;
+      return {
+        changes: rows.filter(own).map((r) => r.change),
+        aside: aside.filter(own).map(({ change, result }) => ({ change, result })),
+      };
+    },
+    settle: (inspection, settled) => settleOnDevice(inspection, by, settled),
+    async forgetAside(changeId) {
+      await device().aside.delete(changeId);
+    },
+  };
+}
+
+/** In one step: answered changes leave the outbox, refused ones are set aside, and the saved lot shows what was taken. */
+export async function settleOnDevice(inspection: string, by: string, settled: Settled): Promise<void> {
+  const d = device();
+  await d.transaction('rw', d.waiting, d.aside, d.records, d.lots, async () => {
+    await d.waiting.bulkDelete([...settled.answered]);
+    await d.aside.bulkPut(
+      settled.aside.map(({ change, result }) => ({ id: change.id, inspection, by, change, result })),
+    );
+    if ((await d.lots.where('inspection').equals(inspection).count()) === 0) return;
+    await d.records.bulkPut(settled.present.map((r) => ({ ...r, inspection })));
+    await d.records.bulkDelete(settled.gone.map((id): [string, string] => [inspection, id]));
+  });
+}
+
+/** Saves a lot with its records, so that it opens without a network. */
+export async function saveLot(facts: InspectionFacts, records: readonly AnyRecord[], along: boolean): Promise<void> {
+  const d = device();
+  await d.transaction('rw', d.lots, d.records, async () => {
+    const before = await d.lots.get(facts.lot.id);
+    if (before && before.inspection !== facts.id)
+      await d.records.where('inspection').equals(before.inspection).delete();
+    const ids = new Set(records.map((r) => r.id));
+    const held = await d.records.where('inspection').equals(facts.id).primaryKeys();
+    await d.records.bulkDelete(held.filter(([, id]) => !ids.has(id)));
+    await d.records.bulkPut(records.map((r) => ({ ...r, inspection: facts.id })));
+    await d.lots.put({
+      lotId: facts.lot.id,
+      inspection: facts.id,
+      savedAt: new Date().toISOString(),
+      along: along || (before?.along ?? false),
+      facts,
+    });
+  });
+}
+
+/** A saved lot with its records, or null. */
+export async function savedLot(lotId: string): Promise<{ row: LotRow; records: AnyRecord[] } | null> {
+  const row = await device().lots.get(lotId);
+  if (!row) return null;
+  const records = await device().records.where('inspection').equals(row.inspection).toArray();
+  return { row, records: records.map(({ inspection: _i, ...r }) => r as AnyRecord) };
+}
+
+/** Removes a saved lot; what waits to be sent stays. */
+export async function dropLot(lotId: string): Promise<void> {
+  const d = device();
+  await d.transaction('rw', d.lots, d.records, async () => {
+    const row = await d.lots.get(lotId);
+    if (row) await d.records.where('inspection').equals(row.inspection).delete();
+    await d.lots.delete(lotId);
+  });
+}

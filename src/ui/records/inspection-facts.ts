@@ -1,0 +1,24 @@
+import type { GradeTables } from '@/core/grade/tables';
+import type { PaintProfile } from '@/core/paint/profiles';
+
+/** What a lot's screens know of it besides its records; saved with them on a device that takes the lot along. */
+export interface InspectionFacts {
+  readonly id: string;
+  readonly revision: number;
+  readonly state: 'draft' | 'reviewed' | 'sealed';
+  /** The log's number when the records were read. */
+  readonly seq: number;
+  readonly lot: {
+    readonly id: string;
+    readonly number: number;
+    readonly title: string;
+    readonly reportDueOn: string | null;
+  };
+  readonly sale: { readonly name: string; readonly place: string; readonly closesOn: string | null };
+  readonly onYear: number;
+  readonly role: 'inspector' | 'manager' | 'viewer';
+  readonly me: string;
+  readonly myId: string;
+  readonly tables: GradeTables;
+  readonly profiles: readonly PaintProfile[];
+}
