@@ -29,5 +29,5 @@ export function proxy(request: NextRequest): NextResponse {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!api/|_next/static|_next/image|icon.svg|sw.js|r/[^/]+/photos/).*)' }],
+  matcher: [{ source: '/((?!api/|_next/static|_next/image|icon.svg|serwist/|r/[^/]+/photos/).*)' }],
 };

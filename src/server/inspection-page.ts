@@ -1,19 +1,16 @@
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import { z } from 'zod';
+import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
-import { currentInspection, recordsOfInspection } from '@/data/inspections';
-import { orgTables } from '@/data/org-tables';
+import { currentInspection, type InspectionHead, recordsOfInspection } from '@/data/inspections';
+import { type OrgTables, orgTables } from '@/data/org-tables';
 import { pageActor } from './actor';
 import { saleYear } from './sealing';
 
-/** What every page of a lot starts from; 404 for a lot that is not the actor's organisation's. */
-export const inspectionPage = cache(async (lotId: string) => {
-  const actor = await pageActor();
-  const head = z.uuid().safeParse(lotId).success ? await currentInspection(db(), actor, lotId) : null;
-  if (!head) notFound();
-  const [records, tables] = await Promise.all([recordsOfInspection(db(), actor, head.id), orgTables(db(), actor)]);
-  const facts = {
+/** What a lot's screens know of it besides its records. */
+export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables) {
+  return {
     id: head.id,
     revision: head.revision,
     state: head.state,
@@ -27,5 +24,20 @@ export const inspectionPage = cache(async (lotId: string) => {
     tables: tables.grade,
     profiles: tables.profiles,
   };
-  return { actor, head, records, facts };
+}
+
+/** The newest inspection of a lot with its records, or null; the head is read first, so that no change falls between. */
+export async function lotInHand(actor: Actor, lotId: string) {
+  const head = z.uuid().safeParse(lotId).success ? await currentInspection(db(), actor, lotId) : null;
+  if (!head) return null;
+  const [records, tables] = await Promise.all([recordsOfInspection(db(), actor, head.id), orgTables(db(), actor)]);
+  return { head, records, facts: factsOf(actor, head, tables) };
+}
+
+/** What every page of a lot starts from; 404 for a lot that is not the actor's organisation's. */
+export const inspectionPage = cache(async (lotId: string) => {
+  const actor = await pageActor();
+  const inHand = await lotInHand(actor, lotId);
+  if (!inHand) notFound();
+  return { actor, ...inHand };
 });

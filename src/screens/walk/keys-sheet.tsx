@@ -12,6 +12,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['u', 'µm or mil'],
   ['.', 'once more: the last line again'],
   ['z', 'take the last entry back'],
+  ['Z', 'enter again what was taken back'],
   ['?', 'this list'],
 ];
 

@@ -8,6 +8,7 @@ import { thicknessFigure, thicknessSign } from '@/core/units/thickness';
 import { Chances } from '@/ui/charts/chances';
 import { StripPlot } from '@/ui/charts/strip-plot';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
+import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import type { Walking } from './walking';
@@ -76,10 +77,13 @@ export function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
                     ? 'over'
                     : 'none'}
               </span>
+              <span className="ml-auto">
+                <RecordHistory record={r.id} title={`reading ${r.body.typed.text}`} />
+              </span>
               {mayEdit && (
                 <button
                   type="button"
-                  className="grid size-9 place-items-center"
+                  className="grid size-11 place-items-center"
                   aria-label={`Take reading ${r.body.typed.text} out`}
                   onClick={() => store.remove(r.id)}
                 >

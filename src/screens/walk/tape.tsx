@@ -3,8 +3,10 @@
 import Link from 'next/link';
 import { VIEWS, type View } from '@/core/body/zone';
 import { recordsOf } from '@/core/records/reduce';
+import { usePhotoQueue } from '@/ui/device/use-photo-queue';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import { waitingText } from '@/ui/shell/waiting';
 import { term, VIEW_WORDS } from '@/words/terms';
 
 const ORDER: readonly View[] = ['outside', 'cabin', 'engine', 'trunk', 'underneath'];
@@ -14,6 +16,8 @@ export function Tape({ view, onView }: { view: View; onView: (view: View) => voi
   const { facts, state, grade, plan, car } = useInspection();
   const { words } = usePreferences().preferences;
   const arrived = car !== null && recordsOf(state.records, 'visit').length > 0;
+  const photos = usePhotoQueue().photos.length;
+  const waits = waitingText(state.waiting, photos);
   const lot = `/lots/${facts.lot.id}`;
   return (
     <nav aria-label="Stations" className="tape flex shrink-0 overflow-x-auto bg-tape text-tape-ink">
@@ -38,6 +42,7 @@ export function Tape({ view, onView }: { view: View; onView: (view: View) => voi
         struck={car?.leave.drive !== 'yes'}
         note={car?.leave.drive === 'yes' ? 'gate first' : car?.leave.drive === 'no' ? 'not driven' : 'ask leave'}
       />
+      {waits !== '' && <Station name="Waits" href="/device" share={0} note={waits} />}
       <Station name="Seal" href={`${lot}/report`} share={facts.state === 'sealed' ? 1 : 0} note={facts.state} />
     </nav>
   );

@@ -12,6 +12,7 @@ export interface KeyActions {
   readonly unit: () => void;
   readonly again: () => void;
   readonly undo: () => void;
+  readonly redo: () => void;
   readonly help: () => void;
 }
 
@@ -50,6 +51,7 @@ export function useKeys(actions: RefObject<KeyActions>): void {
         u: a.unit,
         '.': a.again,
         z: a.undo,
+        Z: a.redo,
         '?': a.help,
       };
       const does = act[e.key];

@@ -16,6 +16,7 @@ import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import type { Taken } from '@/ui/records/inspection-store';
 import { useWide } from '@/ui/use-wide';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
@@ -26,6 +27,14 @@ import { Tape } from './tape';
 import { type KeyActions, useKeys } from './use-keys';
 import type { Walking } from './walking';
 import { ZoneCard } from './zone-card';
+
+/** Says why an undo or redo did nothing. */
+function tell(taken: Taken, nothing: string): void {
+  if (taken.ok) return;
+  toast(
+    taken.why === 'nothing' ? nothing : 'Somebody changed this since: their value stays. See the record’s history.',
+  );
+}
 
 /** The walk round the car on its plan. */
 export function Walk() {
@@ -110,9 +119,8 @@ function WalkOnPlan() {
     twin: () => zone.twin && walking.go(zone.twin),
     unit: () => set({ unit: preferences.unit === 'um' ? 'mil' : 'um' }),
     again: () => walking.lastLine && take(walking.lastLine),
-    undo: () => {
-      if (!store.undo()) toast('Nothing of this page is left to take back.');
-    },
+    undo: () => tell(store.undo(), 'Nothing of this page is left to take back.'),
+    redo: () => tell(store.redo(), 'Nothing was taken back that could be entered again.'),
     help: () => setHelp(true),
   };
   const take = (line: string) => {

@@ -10,6 +10,7 @@ import { thicknessText } from '@/core/units/thickness';
 import { PinHead } from '@/ui/glyphs';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { PhotoStrip } from '@/ui/parts/photo-strip';
+import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { flawName } from '@/words/flaws';
@@ -116,6 +117,9 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
                 <span className="block text-sm text-soft">{findingExtent(f.body)}</span>
               </button>
               <EvidenceStamp evidence={f.body.evidence} />
+              <span className="-mt-2">
+                <RecordHistory record={f.id} title={flawName(f.body.flaw, words)} />
+              </span>
               {mayEdit && (
                 <button
                   type="button"

@@ -11,6 +11,7 @@ import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { gradeFigures } from '@/words/grade';
 import { AddLot } from './add-lot';
 import { matching, nextLot, SORTS, type Sort, type Standing, sorted, standing, type YardLot } from './order';
+import { TakeAlong } from './take-along';
 
 interface Props {
   readonly sales: readonly { id: string; name: string }[];
@@ -172,6 +173,9 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
                 </option>
               ))}
             </select>
+            {rows.length > 0 && (
+              <TakeAlong lots={rows.filter((r) => r.state !== 'sealed').map(({ id, number }) => ({ id, number }))} />
+            )}
             {me.role === 'manager' && sale && (
               <button type="button" className="btn" onClick={() => setAdding(true)}>
                 <Plus size={16} aria-hidden="true" /> Add lot

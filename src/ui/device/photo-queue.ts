@@ -6,7 +6,7 @@ import { type StoredPhoto, sendPhoto, shaOf } from './send-photo';
 /** What is shown of a picture on its way; its bytes stay on the device. */
 export type PhotoOnItsWay = Omit<PhotoRow, 'bytes'> & { size: number };
 
-interface QueueState {
+export interface QueueState {
   readonly photos: readonly PhotoOnItsWay[];
   /** Pictures that went in since the page was opened. */
   readonly done: number;

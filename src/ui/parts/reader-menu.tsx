@@ -3,6 +3,7 @@
 import { Settings2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { Popover } from 'radix-ui';
+import { toast } from 'sonner';
 import { usePreferences } from '../preferences';
 import type { Preferences } from '../preferences-schema';
 
@@ -59,7 +60,17 @@ export function ReaderMenu({ signOut = true, compact = false }: { signOut?: bool
   const { preferences, set } = usePreferences();
   const router = useRouter();
   const leave = async () => {
-    await fetch('/api/auth/sign-out', { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' });
+    const out = await fetch('/api/auth/sign-out', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{}',
+    }).catch(() => null);
+    if (!out?.ok) {
+      toast('Signing out needs the network. Nothing was changed.');
+      return;
+    }
+    // Loaded here only: the bidder's page has this menu too and no use for the device's memory.
+    await import('../device/clear-seen').then((m) => m.clearSeen()).catch(() => {});
     router.replace('/sign-in');
     router.refresh();
   };

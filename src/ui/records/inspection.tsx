@@ -16,7 +16,7 @@ import { type Grade, gradeCar } from '@/core/grade/grade';
 import type { AnyRecord, BodyOf } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { keptFor, saveLot } from '../device/device-store';
-import { openHere, startPump } from '../device/pump';
+import { openHere } from '../device/pump';
 import { sendChanges } from '../device/send-changes';
 import type { InspectionFacts } from './inspection-facts';
 import { InspectionStore, type News, type StoreState } from './inspection-store';
@@ -70,7 +70,6 @@ export function InspectionProvider({
   useEffect(() => {
     void store.resume();
     const leave = openHere(store);
-    const quiet = startPump(facts.myId);
     const again = () => void store.flush();
     window.addEventListener('online', again);
     // The lot opened last also opens without a network.
@@ -82,7 +81,6 @@ export function InspectionProvider({
         );
     return () => {
       leave();
-      quiet();
       clearTimeout(saving);
       window.removeEventListener('online', again);
       store.stop();

@@ -9,7 +9,9 @@ interface Watcher {
   readonly onLive: (live: LiveState) => void;
 }
 
-const POLL_MS = 4000;
+const POLL_MS = 1500;
+/** After so many answers in a row the stream is tried again: the network is back. */
+const POLLS_BEFORE_STREAM = 8;
 
 /**
  * Follows what others change on an inspection: server-sent events from the last number seen on, and asking every few
@@ -20,6 +22,7 @@ export function follow(inspection: string, { store, onNews, onState, onLive }: W
   let source: EventSource | null = null;
   let poll: ReturnType<typeof setTimeout> | undefined;
   let failures = 0;
+  let polls = 0;
 
   const take = (lines: readonly News[]) => {
     const fresh = store.receive(lines);
@@ -36,6 +39,13 @@ export function follow(inspection: string, { store, onNews, onState, onLive }: W
       onState(answer.state);
     }
     onLive(answer ? 'polling' : 'away');
+    polls = answer ? polls + 1 : 0;
+    if (polls >= POLLS_BEFORE_STREAM && typeof EventSource !== 'undefined') {
+      polls = 0;
+      failures = 0;
+      listen();
+      return;
+    }
     poll = setTimeout(() => void ask(), POLL_MS);
   };
   const listen = () => {

@@ -1,39 +1,110 @@
 'use client';
 
+import { useState } from 'react';
+import { KIND_WORDS, recordLine, recordSays } from '@/words/record';
+import { momentText } from '../dates';
+import { useWording } from '../preferences';
 import { useInspection } from '../records/inspection';
+import type { Aside } from '../records/inspection-store';
+import { MendSheet } from './mend-sheet';
 
 /** Entries that the server did not take: each with the reason and what can be done. */
 export function AsideList() {
-  const { state, store } = useInspection();
+  const { state } = useInspection();
+  const [mending, setMending] = useState<Aside | null>(null);
   if (state.aside.length === 0) return null;
   return (
     <section
       aria-label="Entries not taken"
-      className="max-h-48 overflow-y-auto border-b-2 border-pin bg-card px-4 py-2"
+      className="max-h-[40dvh] shrink-0 overflow-y-auto border-b-2 border-pin bg-card px-4 py-2"
     >
       <h2 className="text-sm font-bold">
-        {state.aside.length} {state.aside.length === 1 ? 'entry was' : 'entries were'} not taken
+        {state.aside.length} {state.aside.length === 1 ? 'entry was' : 'entries were'} not taken. Nothing is lost;
+        decide here.
       </h2>
-      <ul className="grid gap-1">
+      <ul className="divide-y divide-line">
         {state.aside.map((aside) => (
-          <li key={aside.change.id} className="flex flex-wrap items-center gap-2 text-sm">
-            <span className="min-w-0 flex-1">
-              {aside.change.kind}:{' '}
-              {aside.result.status === 'conflict'
-                ? 'somebody else changed this meanwhile. The screen shows their value.'
-                : aside.result.message}
-            </span>
-            {aside.result.status === 'conflict' && (
-              <button type="button" className="btn btn-small" onClick={() => store.insist(aside)}>
-                Use mine
-              </button>
+          <li key={aside.change.id} className="py-2 text-sm">
+            {aside.result.status === 'conflict' ? (
+              <Conflict aside={aside} />
+            ) : (
+              <Rejected aside={aside} onMend={() => setMending(aside)} />
             )}
-            <button type="button" className="btn btn-small" onClick={() => store.dismiss(aside)}>
-              {aside.result.status === 'conflict' ? 'Keep theirs' : 'Understood'}
-            </button>
           </li>
         ))}
       </ul>
+      {mending && <MendSheet aside={mending} onClose={() => setMending(null)} />}
     </section>
+  );
+}
+
+/** Two values of one record face to face, with who and when; whichever is kept, both stay in the log. */
+function Conflict({ aside }: { aside: Aside }) {
+  const { store, car, facts } = useInspection();
+  const wording = useWording(car?.steering);
+  const { change, result } = aside;
+  if (result.status !== 'conflict') return null;
+  const says = (body: unknown) =>
+    body === null ? 'taken out' : recordSays({ kind: change.kind, body } as Parameters<typeof recordSays>[0], wording);
+  const theirs = says(result.present?.body ?? null);
+  const mine = says(change.op === 'put' ? change.body : null);
+  const body = change.op === 'put' ? change.body : result.present?.body;
+  return (
+    <div className="grid gap-1.5">
+      <p>
+        <strong className="first-letter:uppercase">
+          {body
+            ? recordLine({ kind: change.kind, body } as Parameters<typeof recordLine>[0], wording).split(':')[0]
+            : KIND_WORDS[change.kind]}
+        </strong>
+        : changed by two people at once. The screen shows theirs.
+      </p>
+      <div className="grid gap-2 sm:grid-cols-2">
+        <div className="grid gap-1 border border-line p-2">
+          <span className="text-xs text-soft">
+            {result.by ? `${result.by.who}, ${momentText(result.by.at)}` : 'somebody else'}
+          </span>
+          <span className="font-semibold">{theirs}</span>
+          <button type="button" className="btn btn-small" onClick={() => store.dismiss(aside)}>
+            Keep theirs
+          </button>
+        </div>
+        <div className="grid gap-1 border-2 border-thread p-2">
+          <span className="text-xs text-soft">{facts.me}, on this device</span>
+          <span className="font-semibold">{mine}</span>
+          <button type="button" className="btn btn-small" onClick={() => store.insist(aside)}>
+            Use mine
+          </button>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function Rejected({ aside, onMend }: { aside: Aside; onMend: () => void }) {
+  const { store, car } = useInspection();
+  const wording = useWording(car?.steering);
+  const { change, result } = aside;
+  if (result.status !== 'rejected') return null;
+  const mendable = change.op === 'put' && result.reason !== 'sealed';
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span className="min-w-0 flex-1">
+        <strong className="first-letter:uppercase">
+          {change.op === 'put'
+            ? recordLine({ kind: change.kind, body: change.body } as Parameters<typeof recordLine>[0], wording)
+            : `${KIND_WORDS[change.kind]} taken out`}
+        </strong>
+        <span className="block">{result.message}</span>
+      </span>
+      {mendable && (
+        <button type="button" className="btn btn-small" onClick={onMend}>
+          Mend and send
+        </button>
+      )}
+      <button type="button" className="btn btn-small" onClick={() => store.dismiss(aside)}>
+        Leave it out
+      </button>
+    </div>
   );
 }

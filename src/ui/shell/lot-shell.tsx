@@ -12,6 +12,7 @@ import { FarvinMark } from '../parts/farvin-mark';
 import { ReaderMenu } from '../parts/reader-menu';
 import { useInspection } from '../records/inspection';
 import { AsideList } from './aside-list';
+import { NewsLine } from './news-line';
 import { Waiting } from './waiting';
 
 const PLACES = [
@@ -24,8 +25,10 @@ const PLACES = [
 
 /** The frame round every screen of a lot: rail or bottom bar, the lot's head, what waits. */
 export function LotShell({ children }: { children: ReactNode }) {
-  const { facts } = useInspection();
-  const here = usePathname().split('/').pop();
+  const { facts, away } = useInspection();
+  const path = usePathname();
+  // Without a network the page is one shell under every address.
+  const here = (away && typeof window !== 'undefined' ? window.location.pathname : path).split('/').pop();
   return (
     <div className="flex h-dvh flex-col-reverse overflow-hidden lg:flex-row">
       <nav
@@ -42,6 +45,7 @@ export function LotShell({ children }: { children: ReactNode }) {
       </nav>
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <LotHead />
+        <NewsLine />
         <AsideList />
         <div className="flex min-h-0 flex-1 flex-col">{children}</div>
       </div>

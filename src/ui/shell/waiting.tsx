@@ -1,38 +1,68 @@
 'use client';
 
-import { CloudOff, UploadCloud } from 'lucide-react';
+import { CloudOff, HardDrive, UploadCloud } from 'lucide-react';
 import Link from 'next/link';
+import { isTight, useRoom } from '../device/room';
+import { usePhotoQueue } from '../device/use-photo-queue';
 import { useInspection } from '../records/inspection';
 
-/** What is entered but not yet acknowledged by the server. Silent when nothing waits. */
+const count = (n: number, one: string, many: string) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
+
+/** What this device has waiting for the server, in words; empty when nothing waits. */
+export function waitingText(entries: number, photos: number): string {
+  const what = [count(entries, 'entry', 'entries'), count(photos, 'photo', 'photos')].filter(Boolean).join(', ');
+  return what === '' ? '' : `${what} ${entries + photos === 1 ? 'waits' : 'wait'}`;
+}
+
+/** What is entered but not yet acknowledged by the server, the way to the list of it, and warnings of the device. */
 export function Waiting() {
-  const { state, store } = useInspection();
-  const { waiting, sending } = state;
-  const n = `${waiting} ${waiting === 1 ? 'entry waits' : 'entries wait'}`;
-  return (
-    <div role="status" className="shrink-0">
-      {waiting > 0 && sending === 'signed-out' && (
+  const { state, live } = useInspection();
+  const queue = usePhotoQueue();
+  const room = useRoom(queue.photos.length);
+  const text = waitingText(state.waiting, queue.photos.length);
+  const signedOut = state.sending === 'signed-out' || queue.sending === 'signed-out';
+  const offline = state.sending === 'offline' || queue.sending === 'offline' || live === 'away';
+  if (signedOut && text !== '')
+    return (
+      <div role="status" className="shrink-0">
         <Link
           href="/sign-in"
           className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
         >
-          {n}: sign in again
+          {text}: sign in again
+        </Link>
+      </div>
+    );
+  const trouble = state.unkept || queue.unkept > 0;
+  return (
+    <div role="status" className="flex shrink-0 items-center gap-2">
+      {(trouble || isTight(room)) && (
+        <Link
+          href="/device"
+          className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
+        >
+          <HardDrive size={16} aria-hidden="true" />
+          <span className="max-sm:hidden">
+            {trouble ? 'Device full: keep this page open' : `Room for ${Math.round(room!.freeBytes / 1e6)} MB only`}
+          </span>
+          <span className="sm:hidden">{trouble ? 'Full' : 'Little room'}</span>
         </Link>
       )}
-      {waiting > 0 && sending !== 'signed-out' && (
-        <button
-          type="button"
+      {text !== '' && (
+        <Link
+          href="/device"
           className="flex min-h-11 items-center gap-2 rounded-cut bg-tape px-3 text-sm font-semibold text-tape-ink"
-          onClick={() => void store.flush()}
-          title="Kept on this device. Press to send now."
+          title="Kept on this device and sent by itself. Press to see the list."
         >
-          {sending === 'offline' ? (
-            <CloudOff size={16} aria-hidden="true" />
-          ) : (
-            <UploadCloud size={16} aria-hidden="true" />
-          )}
-          {n}
-        </button>
+          {offline ? <CloudOff size={16} aria-hidden="true" /> : <UploadCloud size={16} aria-hidden="true" />}
+          {text}
+        </Link>
+      )}
+      {text === '' && live === 'away' && (
+        <span className="flex items-center gap-1.5 text-sm text-soft">
+          <CloudOff size={16} aria-hidden="true" />
+          <span className="max-sm:sr-only">No network: entries are kept here</span>
+        </span>
       )}
     </div>
   );

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { inspectionPage } from '@/server/inspection-page';
+import { DeviceKeeper } from '@/ui/device/device-keeper';
 import { InspectionProvider } from '@/ui/records/inspection';
 import { LotShell } from '@/ui/shell/lot-shell';
 
@@ -18,6 +19,7 @@ export default async function LotLayout({ params, children }: Params & { childre
   return (
     <InspectionProvider key={facts.id} facts={facts} records={records}>
       <LotShell>{children}</LotShell>
+      <DeviceKeeper me={facts.myId} />
     </InspectionProvider>
   );
 }

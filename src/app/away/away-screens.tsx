@@ -1,0 +1,77 @@
+'use client';
+
+import { CloudOff } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import type { AnyRecord } from '@/core/records/kinds';
+import { Device } from '@/screens/device/device';
+import { Grade } from '@/screens/grade/grade';
+import { Intake } from '@/screens/intake/intake';
+import { Paint } from '@/screens/paint/paint';
+import { Report } from '@/screens/report/report';
+import { Walk } from '@/screens/walk/walk';
+import { DeviceKeeper } from '@/ui/device/device-keeper';
+import { device, type LotRow, savedLot } from '@/ui/device/device-store';
+import { usePreferences } from '@/ui/preferences';
+import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
+import { InspectionProvider } from '@/ui/records/inspection';
+import { LotShell } from '@/ui/shell/lot-shell';
+
+const SCREENS: Readonly<Record<string, () => React.ReactNode>> = {
+  intake: () => <Intake />,
+  walk: () => <Walk />,
+  paint: () => <Paint />,
+  grade: () => <Grade />,
+  report: () => <Report revisions={[]} links={[]} />,
+};
+
+interface Here {
+  readonly screen: string;
+  readonly lot: { row: LotRow; records: AnyRecord[] } | null;
+  readonly me: string;
+}
+
+/** Where the address points, from this device's memory. */
+async function readHere(path: string): Promise<Here> {
+  const [, root, lotId, screen] = path.split('/');
+  const lot = root === 'lots' && lotId ? await savedLot(lotId) : null;
+  const any = lot?.row ?? (await device().lots.toCollection().first());
+  return { screen: lot ? (screen ?? 'walk') : 'device', lot, me: any?.facts.myId ?? '' };
+}
+
+/** The screens of a lot without a network; for any other address what this device holds. */
+export function AwayScreens() {
+  const [here, setHere] = useState<Here | null>(null);
+  const { set } = usePreferences();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the page opens
+  useEffect(() => {
+    const cookie = document.cookie.split('; ').find((c) => c.startsWith(`${PREFERENCES_COOKIE}=`));
+    set(readPreferences(cookie?.slice(PREFERENCES_COOKIE.length + 1)));
+    readHere(window.location.pathname)
+      .then(setHere)
+      .catch(() => setHere({ screen: 'device', lot: null, me: '' }));
+    // The network is back: the address itself is the better answer.
+    const back = () => window.location.reload();
+    window.addEventListener('online', back);
+    return () => window.removeEventListener('online', back);
+  }, []);
+  if (!here)
+    return (
+      <p className="grid h-dvh place-content-center gap-2 text-center text-soft">
+        <CloudOff className="mx-auto" aria-hidden="true" /> Opening from this device …
+      </p>
+    );
+  if (!here.lot)
+    return (
+      <>
+        <Device away />
+        {here.me && <DeviceKeeper me={here.me} away />}
+      </>
+    );
+  const { row, records } = here.lot;
+  return (
+    <InspectionProvider facts={row.facts} records={records} away>
+      <LotShell>{(SCREENS[here.screen] ?? SCREENS.walk!)()}</LotShell>
+      <DeviceKeeper me={here.me} away />
+    </InspectionProvider>
+  );
+}

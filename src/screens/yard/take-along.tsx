@@ -1,0 +1,64 @@
+'use client';
+
+import { PackageCheck, PackagePlus } from 'lucide-react';
+import Link from 'next/link';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { takeLotAlong } from '@/ui/device/take-along';
+
+/** "Take this sale with me": its open lots are saved on this device, so that they open without a network. */
+export function TakeAlong({ lots }: { lots: readonly { id: string; number: number }[] }) {
+  const [at, setAt] = useState<number | null>(null);
+  const [done, setDone] = useState(false);
+  const stop = useRef(false);
+  const take = async () => {
+    stop.current = false;
+    setDone(false);
+    let taken = 0;
+    try {
+      for (const [i, lot] of lots.entries()) {
+        if (stop.current) break;
+        setAt(i);
+        if (await takeLotAlong(lot.id, () => stop.current)) taken++;
+      }
+      setDone(taken === lots.length);
+      if (!stop.current && taken < lots.length)
+        toast(`${taken} of ${lots.length} lots are on this device; the server did not give the others. Try again.`);
+    } catch {
+      toast.error(`This device is full: ${taken} of ${lots.length} lots are on it. Free some room, then try again.`);
+    }
+    setAt(null);
+  };
+  if (at !== null)
+    return (
+      <div className="flex min-h-11 items-center gap-3" role="status">
+        <span className="text-sm">
+          Lot {lots[at]!.number}, {at + 1} of {lots.length}
+        </span>
+        <progress className="h-1.5 w-28 accent-thread" max={lots.length} value={at} aria-label="Lots taken along" />
+        <button
+          type="button"
+          className="btn btn-small"
+          onClick={() => {
+            stop.current = true;
+          }}
+        >
+          Stop
+        </button>
+      </div>
+    );
+  return done ? (
+    <Link className="btn" href="/device">
+      <PackageCheck size={16} aria-hidden="true" /> {lots.length} lots on this device
+    </Link>
+  ) : (
+    <button
+      type="button"
+      className="btn"
+      onClick={() => void take()}
+      title="Saves the lots so that they open without a network"
+    >
+      <PackagePlus size={16} aria-hidden="true" /> Take with me
+    </button>
+  );
+}

@@ -1,0 +1,23 @@
+'use client';
+
+import { useEffect } from 'react';
+import { startPump } from './pump';
+
+/** Asks the browser to open these pages without a network from now on. */
+async function installWorker(): Promise<void> {
+  if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+  const registration = await navigator.serviceWorker.register('/serwist/sw.js', { scope: '/', type: 'module' });
+  // The shell carries the reader's words and theme: fetched anew with each visit.
+  registration.active?.postMessage('keep-shell');
+  // Without being asked, a browser may throw away what a seldom used page keeps.
+  await navigator.storage?.persist?.();
+}
+
+/** Sends what this device has waiting for the person signed in, and makes it open without a network. Shows nothing. */
+export function DeviceKeeper({ me, away = false }: { me: string; away?: boolean }) {
+  useEffect(() => startPump(me), [me]);
+  useEffect(() => {
+    if (!away) void installWorker().catch(() => {});
+  }, [away]);
+  return null;
+}

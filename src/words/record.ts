@@ -1,0 +1,61 @@
+import type { AnyRecord, RecordKind } from '@/core/records/kinds';
+import { thicknessText } from '@/core/units/thickness';
+import { flawName } from './flaws';
+import { ASPECT_WORDS, BLOCKED_WORDS, term } from './terms';
+import type { Wording } from './vocabulary';
+import { zoneName } from './zones';
+
+export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
+  car: 'car',
+  visit: 'visit',
+  look: 'look',
+  reading: 'reading',
+  finding: 'finding',
+  photo: 'photo',
+  claim: 'claim',
+};
+
+/** The zone of a record, for kinds that have one. */
+export function zoneOfRecord(body: unknown): string | null {
+  const zone = (body as { zone?: unknown } | null)?.zone;
+  return typeof zone === 'string' ? zone : null;
+}
+
+/** What a record says, in one line without its zone: for lists of what waits, what changed and what stands against it. */
+export function recordSays({ kind, body }: Pick<AnyRecord, 'kind' | 'body'>, wording: Wording): string {
+  const record = { kind, body } as AnyRecord;
+  switch (record.kind) {
+    case 'car':
+      return [record.body.make, record.body.model, record.body.year].filter(Boolean).join(' ');
+    case 'visit':
+      return (
+        [record.body.place, record.body.inspector].filter(Boolean).join(', ') || record.body.startedAt.slice(0, 10)
+      );
+    case 'look': {
+      const { aspect, outcome, why } = record.body;
+      const what = outcome === 'clean' ? 'seen and clean' : `blocked, ${why ? BLOCKED_WORDS[why] : 'other reason'}`;
+      return `${term(ASPECT_WORDS, aspect, wording.words)} ${what}`;
+    }
+    case 'reading': {
+      const { state, thicknessUm, typed } = record.body;
+      if (state === 'none') return 'no reading';
+      return `${state === 'over' ? 'over ' : ''}${thicknessText(thicknessUm ?? 0, typed.unit)}`;
+    }
+    case 'finding': {
+      const { count, flaw, sizeMm, where } = record.body;
+      const name = flawName(flaw, wording.words);
+      return [count > 1 ? `${count} × ${name}` : name, sizeMm ? `${sizeMm} mm` : '', where].filter(Boolean).join(', ');
+    }
+    case 'photo':
+      return record.body.caption || record.body.name;
+    case 'claim':
+      return `“${record.body.text}”, ${record.body.source}`;
+  }
+}
+
+/** A record with its kind and place: "reading, left wing: 131 µm". */
+export function recordLine(record: Pick<AnyRecord, 'kind' | 'body'>, wording: Wording): string {
+  const zone = zoneOfRecord(record.body);
+  const place = zone ? `${KIND_WORDS[record.kind]}, ${zoneName(zone, wording)}` : KIND_WORDS[record.kind];
+  return `${place}: ${recordSays(record, wording)}`;
+}
