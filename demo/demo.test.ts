@@ -8,14 +8,26 @@ import { drawPicture, type Subject } from './pictures';
 import { gaugeShows, TRUTHS } from './truth';
 import { DemoVisit, demoIds } from './visit';
 import { FACTS, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
+import { visitLot2, visitLot3, visitLot4, visitLot5, visitLot7 } from './visits-more';
 
-const WALKS = { 1: visitLot1, 6: visitLot6, 8: visitLot8, 9: visitHalf, 11: visitBegun } as const;
+const WALKS = {
+  1: visitLot1,
+  2: visitLot2,
+  3: visitLot3,
+  4: visitLot4,
+  5: visitLot5,
+  7: visitLot7,
+  6: visitLot6,
+  8: visitLot8,
+  9: visitHalf,
+  11: visitBegun,
+} as const;
 
 it('lists 24 lots of the made-up makes, each once', () => {
   expect(LOTS.map((l) => l.number)).toEqual(Array.from({ length: 24 }, (_, i) => i + 1));
   for (const lot of LOTS) expect(MAKES[lot.make]).toBeDefined();
-  expect(LOTS.filter((l) => l.stage === 'full').map((l) => l.number)).toEqual([1, 6, 8]);
-  for (const lot of LOTS) if (lot.style) expect([lot.number, planOf(lot.style) !== null]).toEqual([lot.number, true]);
+  expect(LOTS.filter((l) => l.stage === 'full').map((l) => l.number)).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+  for (const lot of LOTS) expect([lot.number, planOf(lot.style) !== null]).toEqual([lot.number, true]);
 });
 
 it.each(Object.keys(WALKS).map(Number))('enters only what the gateway takes: lot %i', (number) => {
@@ -23,13 +35,13 @@ it.each(Object.keys(WALKS).map(Number))('enters only what the gateway takes: lot
   const visit = new DemoVisit(
     demoIds(number),
     new Date('2027-02-10T08:30:00Z'),
-    DemoVisit.planFor(lot.style!, {}),
+    DemoVisit.planFor(lot.style, {}),
     number,
   );
   const orders = WALKS[number as keyof typeof WALKS](visit, lot, demoIds(99)());
   expect(visit.changes.length).toBeGreaterThan(10);
   for (const change of visit.changes) {
-    const checked = checkChange(change, { style: lot.style! });
+    const checked = checkChange(change, { style: lot.style });
     expect(checked.ok ? '' : `${checked.rejection.path}: ${checked.rejection.message}`).toBe('');
   }
   expect(new Set(visit.changes.map((c) => c.id)).size).toBe(visit.changes.length);

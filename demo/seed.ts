@@ -17,6 +17,18 @@ import { MAKES } from './makes';
 import { drawPicture } from './pictures';
 import { DemoVisit, demoIds } from './visit';
 import { FACTS, metalOf, type PhotoOrder, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
+import { visitLot2, visitLot3, visitLot4, visitLot5, visitLot7 } from './visits-more';
+
+const FULL_WALKS: Readonly<Record<number, (v: DemoVisit, lot: DemoLot, visit: string) => PhotoOrder[]>> = {
+  1: visitLot1,
+  2: visitLot2,
+  3: visitLot3,
+  4: visitLot4,
+  5: visitLot5,
+  6: visitLot6,
+  7: visitLot7,
+  8: visitLot8,
+};
 
 const PASSWORD = 'tramshed-demo';
 
@@ -96,7 +108,7 @@ async function inspect(
   ids: { lotId: string; inspectionId: string },
   today: Date,
 ): Promise<void> {
-  if (!lot.style || lot.stage === 'listed') return;
+  if (lot.stage === 'listed') return;
   const startedAt = addDays(new Date(`${today.toISOString().slice(0, 10)}T08:30:00Z`), -6 + (lot.number % 5));
   const plan = DemoVisit.planFor(lot.style, {
     baseMetal: metalOf(lot),
@@ -129,12 +141,8 @@ async function inspect(
           },
     note: lot.number === 8 ? 'Half hidden behind a tram; left side reached through the pit.' : '',
   });
-  const walks = {
-    full: lot.number === 1 ? visitLot1 : lot.number === 6 ? visitLot6 : visitLot8,
-    half: visitHalf,
-    begun: visitBegun,
-  };
-  const orders = walks[lot.stage](visit, lot, visitId);
+  const walk = lot.stage === 'half' ? visitHalf : lot.stage === 'begun' ? visitBegun : FULL_WALKS[lot.number]!;
+  const orders = walk(visit, lot, visitId);
   await send(db, actor, ids.inspectionId, visit.changes, startedAt);
   await photos(db, actor, ids.inspectionId, visit, orders, lot, FACTS[lot.number]?.hex ?? '#777777');
 }

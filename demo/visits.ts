@@ -38,6 +38,61 @@ export const FACTS: Readonly<Record<number, CarFacts>> = {
     keptIn: 'dry hall, island air',
     drive: 'no',
   },
+  2: {
+    colour: 'pale yellow over cream',
+    hex: '#d8cf8e',
+    paintType: 'single-stage',
+    steering: 'left',
+    chassisNumber: 'SL59-01177',
+    engineNumber: 'SV8 01177',
+    odometer: { value: 41870, unit: 'mi' },
+    keptIn: 'dry hall, island air',
+    drive: 'yes',
+  },
+  3: {
+    colour: 'field grey',
+    hex: '#7c8478',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: 'AF74-220913',
+    engineNumber: 'AF 220913',
+    odometer: { value: 88410, unit: 'mi' },
+    keptIn: 'outdoors under a roof',
+    drive: 'no',
+  },
+  4: {
+    colour: 'maroon over black',
+    hex: '#4b1f24',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: 'B11-38-0642',
+    engineNumber: 'B11 0642',
+    odometer: { value: 56230, unit: 'mi' },
+    keptIn: 'dry hall',
+    drive: 'no',
+  },
+  5: {
+    colour: 'orange and white',
+    hex: '#c8743a',
+    paintType: 'single-stage',
+    steering: 'left',
+    chassisNumber: 'TC69-440128',
+    engineNumber: 'TC 51377',
+    odometer: { value: 97600, unit: 'km' },
+    keptIn: 'by the sea until 2015',
+    drive: 'no',
+  },
+  7: {
+    colour: 'silver blue',
+    hex: '#7b94a6',
+    paintType: 'metallic',
+    steering: 'right',
+    chassisNumber: 'OV68-0231',
+    engineNumber: '',
+    odometer: { value: 38840, unit: 'mi' },
+    keptIn: 'dry hall',
+    drive: 'no',
+  },
   6: {
     colour: 'harvest cream with russet stripe',
     hex: '#d9c79a',
@@ -117,9 +172,10 @@ export const FACTS: Readonly<Record<number, CarFacts>> = {
   },
 };
 
-const PANELS = /^(hood|roof|deck|fender|door|quarter|rocker|panel\.|valance|cowl|bed|tailgate|corner)/;
+const PANELS = /^(hood|roof|deck|fender|door|quarter|rocker|panel\.|valance|cowl|bed|tailgate|corner|side|hatch|lid)/;
 
-function measureAll(
+/** Reads every painted panel as densely as the sampling floor asks. */
+export function measureAll(
   v: DemoVisit,
   lot: DemoLot,
   visit: string,

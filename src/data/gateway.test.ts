@@ -220,7 +220,7 @@ it('shows another organisation nothing and takes nothing from it', async () => {
   expect(await currentInspection(db, stranger, lotId)).toBeNull();
   expect(await recordsOfInspection(db, stranger, inspectionId)).toEqual([]);
   expect(await logOf(db, stranger, inspectionId)).toEqual([]);
-  expect(await yardPage(db, stranger, saleId)).toEqual([]);
+  expect(await yardPage(db, stranger, saleId)).toEqual({ rows: [], next: null });
   expect(await addLot(db, stranger, saleId, { number: 999, title: 'x', reportDueOn: null })).toBeNull();
   expect(await sealInspection(db, stranger, inspectionId, NOW)).toEqual({ ok: false, reason: 'not-found' });
   expect(await setState(db, stranger, inspectionId, 'reviewed')).toBe(false);
@@ -292,9 +292,9 @@ describe('sealing', () => {
 });
 
 it('lists lots by number with their newest revision, page by page', async () => {
-  const page = await yardPage(db, petra, saleId, 0, 3);
-  expect(page.map((r) => r.number)).toEqual([1, 2, 3]);
-  expect((await yardPage(db, petra, saleId, 3, 2)).map((r) => r.number)).toEqual([4, 5]);
+  const page = await yardPage(db, petra, saleId, { limit: 3 });
+  expect(page.rows.map((r) => r.number)).toEqual([1, 2, 3]);
+  expect((await yardPage(db, petra, saleId, { after: page.next, limit: 2 })).rows.map((r) => r.number)).toEqual([4, 5]);
   expect(await addLot(db, petra, saleId, { number: 1, title: 'again', reportDueOn: null })).toBeNull();
 });
 

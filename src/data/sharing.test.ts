@@ -158,7 +158,7 @@ describe('failed sign-ins', () => {
 
 describe('summaries of the Yard', () => {
   const row = async (inspectionId: string) =>
-    (await yardPage(db, petra, saleId)).find((r) => r.inspectionId === inspectionId)!;
+    (await yardPage(db, petra, saleId)).rows.find((r) => r.inspectionId === inspectionId)!;
 
   it('are computed once and again only after a change', async () => {
     const { inspectionId } = await readyLot();

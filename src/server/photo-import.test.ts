@@ -176,7 +176,7 @@ it('reads HEIC, as a JPEG, and refuses a damaged one', async () => {
     type: 'image/jpeg',
     widthPx: 480,
     heightPx: 320,
-    takenAt: new Date('2027-02-10T09:15:00Z'),
+    takenAt: null,
   });
   const { data } = await sharp((await getPhoto(photo.sha256, 'full'))!)
     .extract({ left: 40, top: 40, width: 1, height: 1 })

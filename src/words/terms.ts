@@ -41,9 +41,22 @@ export const METAL_WORDS: Readonly<Record<Metal, Both>> = {
 
 export const STYLE_WORDS: Readonly<Record<string, Both>> = {
   fastback: 'fastback, two doors',
-  pickup: 'pickup',
+  saloon2: { us: 'sedan, two doors', gb: 'saloon, two doors' },
   saloon4: { us: 'sedan, four doors', gb: 'saloon, four doors' },
+  convertible: 'convertible',
+  hardtop: 'pillarless hardtop',
+  estate: { us: 'station wagon', gb: 'estate' },
+  utility: 'utility on a frame',
+  pickup: 'pickup',
+  van: 'van or camper, rear engine',
+  sports: 'sports, backbone frame',
 };
+
+export const FITTED_WORDS = {
+  vinylRoof: 'vinyl roof',
+  sunroof: 'sunroof',
+  skirts: { us: 'rear fender skirts', gb: 'rear wheel spats' },
+} as const satisfies Readonly<Record<string, Both>>;
 
 export const BLOCKED_WORDS: Readonly<Record<BlockedBy, string>> = {
   locked: 'locked',

@@ -1,30 +1,66 @@
 import type { Metadata } from 'next';
+import { z } from 'zod';
+import { SORTS, type Sort, STANDINGS } from '@/core/yard/standing';
 import { db } from '@/data/db';
-import { salesOf, yardPage } from '@/data/lots';
+import { highestNumber, isYardPlace, salesOf, yardPage, yardToday } from '@/data/lots';
 import { Yard } from '@/screens/yard/yard';
 import { pageActor } from '@/server/actor';
 import { saleYear } from '@/server/sealing';
 import { freshSummaries } from '@/server/summaries';
+import { DeviceKeeper } from '@/ui/device/device-keeper';
 
 export const metadata: Metadata = { title: 'Yard' };
 export const dynamic = 'force-dynamic';
 
-export default async function YardPage({ searchParams }: { searchParams: Promise<{ sale?: string }> }) {
+const PAGE = 100;
+const askedSchema = z.object({
+  sale: z.uuid().nullable().catch(null),
+  show: z.enum(STANDINGS).or(z.literal('all')).catch('all'),
+  by: z.enum(Object.keys(SORTS) as [Sort, ...Sort[]]).catch('number'),
+  q: z.string().trim().max(100).catch(''),
+  after: z.string().max(60).nullable().catch(null),
+});
+
+const NO_LOTS = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0 };
+
+export default async function YardPage({ searchParams }: { searchParams: Promise<Record<string, unknown>> }) {
   const actor = await pageActor();
+  const { sale: wanted, show, by: sort, q: search, after: place } = askedSchema.parse(await searchParams);
   const sales = await salesOf(db(), actor);
-  const wanted = (await searchParams).sale;
   const sale = sales.find((s) => s.id === wanted) ?? sales[0] ?? null;
   const now = new Date();
-  const rows = sale
-    ? await freshSummaries(db(), actor, await yardPage(db(), actor, sale.id, 0, 1000), saleYear(sale.closesOn, now))
-    : [];
+  const today = now.toISOString().slice(0, 10);
+  const after = place !== null && isYardPlace(sort, place) ? place : null;
+  const [page, here, highest] = sale
+    ? await Promise.all([
+        yardPage(db(), actor, sale.id, { show, sort, search, after, limit: PAGE, today }),
+        yardToday(db(), actor, sale.id, today),
+        highestNumber(db(), actor, sale.id),
+      ])
+    : [{ rows: [], next: null }, { counts: NO_LOTS, next: null }, 0];
+  const year = sale ? saleYear(sale.closesOn, now) : 0;
+  const needed = here.next && !page.rows.some((r) => r.id === here.next!.id) ? [...page.rows, here.next] : page.rows;
+  const fresh = await freshSummaries(db(), actor, needed, year);
+  const shown = (id: string) => {
+    const { stale: _s, changeCount: _c, ...row } = fresh.find((r) => r.id === id)!;
+    return row;
+  };
   return (
-    <Yard
-      sales={sales}
-      sale={sale}
-      rows={rows.map(({ stale: _s, changeCount: _c, ...r }) => r)}
-      today={now.toISOString().slice(0, 10)}
-      me={{ name: actor.name, role: actor.role }}
-    />
+    <>
+      <Yard
+        key={`${sale?.id}`}
+        sales={sales}
+        sale={sale}
+        rows={page.rows.map((r) => shown(r.id))}
+        nextPage={page.next}
+        counts={here.counts}
+        next={here.next ? shown(here.next.id) : null}
+        asked={{ sale: wanted, show, sort, search, after }}
+        highest={highest}
+        today={today}
+        me={{ name: actor.name, role: actor.role }}
+      />
+      <DeviceKeeper me={actor.userId} />
+    </>
   );
 }

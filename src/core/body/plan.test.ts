@@ -4,8 +4,12 @@ import { areaM2, boxOf, contains, distanceToOutline, lengthMm, mirror, type Poin
 import { type Plan, planOf, toPanel, toSheet } from './plan';
 import { ALL_ZONES, nearestZone } from './slugs';
 import { STYLES } from './styles';
+import { EVERYTHING_FITTED } from './styles/options';
 
-const plans: [string, Plan][] = STYLES.map((s) => [s.slug, planOf(s.slug)!]);
+const plans: [string, Plan][] = STYLES.flatMap((s): [string, Plan][] => [
+  [s.slug, planOf(s.slug)!],
+  [`${s.slug} with everything fitted`, planOf(s.slug, { fitted: EVERYTHING_FITTED })!],
+]);
 const ring = (points: readonly Point[]): [number, number][] => points.map(([x, y]) => [x, y]);
 
 /** Plausible panel areas of a mid-size closed car, m². */
@@ -18,6 +22,14 @@ const PLAUSIBLE: Record<string, [number, number]> = {
   'quarter.left': [0.5, 1.4],
   'rocker.left': [0.1, 0.4],
   'floor.left.front': [0.2, 0.6],
+};
+/** Where a style is no mid-size closed car. */
+const PLAUSIBLE_FOR: Record<string, Record<string, [number, number]>> = {
+  convertible: { deck: [0.9, 1.7] },
+  hardtop: { deck: [0.9, 1.7] },
+  estate: { roof: [2, 3] },
+  utility: { roof: [1.5, 2.4] },
+  van: { roof: [3, 4.2], 'fender.left': [0.1, 0.3] },
 };
 
 describe.each(plans)('plan of the %s', (_slug, plan) => {
@@ -73,7 +85,7 @@ describe.each(plans)('plan of the %s', (_slug, plan) => {
   });
 
   it('has plausible areas', () => {
-    for (const [slug, [low, high]] of Object.entries(PLAUSIBLE)) {
+    for (const [slug, [low, high]] of Object.entries({ ...PLAUSIBLE, ...PLAUSIBLE_FOR[plan.style] })) {
       const area = plan.zones.get(slug)?.areaM2;
       if (area === undefined) continue;
       expect([slug, area > low && area < high, area]).toEqual([slug, true, area]);
@@ -117,6 +129,32 @@ describe.each(plans)('plan of the %s', (_slug, plan) => {
 it('puts the steering wheel on the side of the car record', () => {
   expect(planOf('fastback', { steering: 'left' })!.zones.get('steering')!.label[1]).toBeLessThan(0);
   expect(planOf('fastback', { steering: 'right' })!.zones.get('steering')!.label[1]).toBeGreaterThan(0);
+});
+
+it('changes the zones by what is fitted', () => {
+  const bare = planOf('hardtop')!;
+  const full = planOf('hardtop', { fitted: EVERYTHING_FITTED })!;
+  expect([...full.zones.keys()].filter((z) => !bare.zones.has(z)).sort()).toEqual([
+    'skirt.left.rear',
+    'skirt.right.rear',
+    'sunroof',
+  ]);
+  expect([bare.zones.get('roof')!.metal, full.zones.get('roof')!.metal]).toEqual(['steel', 'textile']);
+  expect(full.zones.get('roof')!.aspects).not.toContain('paint');
+  // A skirt leaves the lower part of the wheel to see, on both sides.
+  for (const side of ['left', 'right']) {
+    const [skirt, wheel] = [`skirt.${side}.rear`, `wheel.${side}.rear`].map((z) => full.zones.get(z)!);
+    expect(Math.abs(wheel!.label[1])).toBeGreaterThan(Math.abs(skirt!.label[1]));
+  }
+  // An open car has no roof to cut a sunroof into.
+  expect(planOf('convertible', { fitted: EVERYTHING_FITTED })!.zones.has('sunroof')).toBe(false);
+});
+
+it('keeps the frame of steel under another skin', () => {
+  const plan = planOf('utility', { baseMetal: 'aluminium' })!;
+  expect([plan.zones.get('hood')!.metal, plan.zones.get('rail.left.front')!.metal]).toEqual(['aluminium', 'steel']);
+  const moulded = planOf('sports', { baseMetal: 'glass-fibre' })!;
+  expect([moulded.zones.get('hood')!.metal, moulded.zones.get('backbone')!.metal]).toEqual(['glass-fibre', 'steel']);
 });
 
 it('gives outer panels the base metal of the car', () => {

@@ -1,5 +1,6 @@
 import { areaM2, type Box, boxOf, centroid, lengthMm, mirror, type Point } from './geometry';
 import { styleBySlug } from './styles';
+import { type Fitted, NOTHING_FITTED, withFitted } from './styles/options';
 import { type BodyStyle, METALS, type Metal, type Seam, VIEWS, type View, type Zone, type ZonePiece } from './zone';
 
 export interface PlanOptions {
@@ -7,6 +8,8 @@ export interface PlanOptions {
   readonly baseMetal?: Metal;
   /** Which side the steering wheel is on. */
   readonly steering?: 'left' | 'right';
+  /** Vinyl roof, sunroof, skirts: what changes the style's zones. */
+  readonly fitted?: Fitted;
 }
 
 export interface Plan {
@@ -125,10 +128,11 @@ export function planOf(styleSlug: string, options: PlanOptions = {}): Plan | nul
   const style = styleBySlug(styleSlug);
   if (!style) return null;
   const metal = options.baseMetal && METALS.includes(options.baseMetal) ? options.baseMetal : 'steel';
-  const key = `${styleSlug}/${metal}/${options.steering ?? 'left'}`;
+  const fitted = options.fitted ?? NOTHING_FITTED;
+  const key = `${styleSlug}/${metal}/${options.steering ?? 'left'}/${fitted.vinylRoof}${fitted.sunroof}${fitted.skirts}`;
   let plan = built.get(key);
   if (!plan) {
-    plan = build(style, { baseMetal: metal, steering: options.steering ?? 'left' });
+    plan = build(withFitted(style, fitted), { baseMetal: metal, steering: options.steering ?? 'left' });
     built.set(key, plan);
   }
   return plan;
@@ -136,9 +140,19 @@ export function planOf(styleSlug: string, options: PlanOptions = {}): Plan | nul
 
 /** The plan of the car that a car record states; null when none is stated or its style has no plan. */
 export function planOfCar(
-  car: { readonly style: string; readonly baseMetal: Metal; readonly steering: 'left' | 'right' } | null | undefined,
+  car:
+    | {
+        readonly style: string;
+        readonly baseMetal: Metal;
+        readonly steering: 'left' | 'right';
+        readonly fitted: Fitted;
+      }
+    | null
+    | undefined,
 ): Plan | null {
-  return car ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering }) : null;
+  return car
+    ? planOf(car.style, { baseMetal: car.baseMetal, steering: car.steering, fitted: car.fitted ?? NOTHING_FITTED })
+    : null;
 }
 
 /**

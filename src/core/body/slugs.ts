@@ -1,10 +1,15 @@
 import { mirrorSlug } from './plan';
 import { STYLES } from './styles';
+import { EVERYTHING_FITTED, withFitted } from './styles/options';
 
-/** Every zone slug of every style, sorted. */
+/** Every zone slug of every style with everything fitted, sorted. */
 export const ALL_ZONES: readonly string[] = [
   ...new Set(
-    STYLES.flatMap((s) => s.zones.flatMap((z) => [z.slug, mirrorSlug(z.slug)].filter((x): x is string => x !== null))),
+    STYLES.flatMap((s) =>
+      withFitted(s, EVERYTHING_FITTED).zones.flatMap((z) =>
+        [z.slug, mirrorSlug(z.slug)].filter((x): x is string => x !== null),
+      ),
+    ),
   ),
 ].sort();
 

@@ -20,6 +20,7 @@ const car = (extra = {}): AnyRecord => ({
     year: 1967,
     style: 'fastback',
     baseMetal: 'steel',
+    fitted: { vinylRoof: false, sunroof: false, skirts: false },
     paintType: 'single-stage',
     colour: '',
     steering: 'left',

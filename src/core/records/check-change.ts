@@ -1,6 +1,7 @@
 import { planOf } from '../body/plan';
 import { ALL_ZONES, nearestZone } from '../body/slugs';
 import { STYLES } from '../body/styles';
+import { EVERYTHING_FITTED } from '../body/styles/options';
 import { type Change, type ChangeResult, changeSchema } from './change';
 import { type BodyOf, RECORD_SCHEMAS, type RecordKind } from './kinds';
 
@@ -68,7 +69,8 @@ export function checkBody<K extends RecordKind>(
 
 function zoneProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyProblem | null {
   if (!('zone' in body) || body.zone === null) return null;
-  const plan = style === null ? null : planOf(style);
+  // An entry at a place that was fitted once stays good when the car's record says otherwise later.
+  const plan = style === null ? null : planOf(style, { fitted: EVERYTHING_FITTED });
   const known = plan ? plan.zones.has(body.zone) : ALL_ZONES.includes(body.zone);
   if (known) return null;
   const nearest = nearestZone(body.zone, plan ? plan.zones.keys() : ALL_ZONES);

@@ -3,6 +3,7 @@ import {
   bigserial,
   check,
   date,
+  doublePrecision,
   index,
   integer,
   jsonb,
@@ -75,6 +76,9 @@ export const sale = pgTable(
   (t) => [index('sale_org').on(t.orgId)],
 );
 
+export const INSPECTION_STATES = ['draft', 'reviewed', 'sealed'] as const;
+export type InspectionState = (typeof INSPECTION_STATES)[number];
+
 export const lot = pgTable(
   'lot',
   {
@@ -89,12 +93,15 @@ export const lot = pgTable(
     title: text('title').notNull(),
     reportDueOn: date('report_due_on'),
     keeper: text('keeper').notNull().default(''),
+    /** The newest revision and what the Yard sorts and counts by; a trigger on the inspection keeps them (0004). */
+    revision: integer('revision').notNull().default(1),
+    state: text('state').$type<InspectionState>().notNull().default('draft'),
+    seen: doublePrecision('seen').notNull().default(0),
+    records: integer('records').notNull().default(0),
+    grade: doublePrecision('grade'),
   },
   (t) => [unique('lot_number').on(t.saleId, t.number), index('lot_org_sale').on(t.orgId, t.saleId, t.number)],
 );
-
-export const INSPECTION_STATES = ['draft', 'reviewed', 'sealed'] as const;
-export type InspectionState = (typeof INSPECTION_STATES)[number];
 
 export const inspection = pgTable(
   'inspection',

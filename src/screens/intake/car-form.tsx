@@ -5,12 +5,13 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { planOf } from '@/core/body/plan';
 import { STYLES } from '@/core/body/styles';
+import { type Fitted, NOTHING_FITTED } from '@/core/body/styles/options';
 import { carSchema, LEAVE } from '@/core/records/kinds/car';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { METAL_WORDS, STYLE_WORDS, term } from '@/words/terms';
+import { FITTED_WORDS, METAL_WORDS, STYLE_WORDS, term } from '@/words/terms';
 import { Field, FormProblem } from './fields';
 
 interface Given {
@@ -21,6 +22,7 @@ interface Given {
   baseMetal: 'steel' | 'aluminium' | 'glass-fibre';
   paintType: 'single-stage' | 'clear-coat' | 'metallic' | 'unknown';
   colour: string;
+  fitted: Fitted;
   steering: 'left' | 'right';
   chassisNumber: string;
   engineNumber: string;
@@ -55,6 +57,7 @@ export function CarForm() {
       paintType: car?.paintType ?? 'unknown',
       colour: car?.colour ?? '',
       steering: car?.steering ?? 'left',
+      fitted: car?.fitted ?? NOTHING_FITTED,
       chassisNumber: car?.chassisNumber ?? '',
       engineNumber: car?.engineNumber ?? '',
       odometer: car?.odometer?.value.toString() ?? '',
@@ -101,7 +104,7 @@ export function CarForm() {
           <legend className="mb-1 text-sm font-semibold">
             Body style: gives the plan {formState.errors.style && <span className="text-pin">Choose one</span>}
           </legend>
-          <div className="grid grid-cols-3 gap-2">
+          <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
             {STYLES.map((s) => (
               <label
                 key={s.slug}
@@ -113,7 +116,18 @@ export function CarForm() {
               </label>
             ))}
           </div>
-          <p className="text-xs text-soft">Other body styles have no plan yet.</p>
+        </fieldset>
+        <fieldset className="flex flex-wrap gap-2">
+          <legend className="mb-1 text-sm font-semibold">Fitted</legend>
+          {(Object.keys(FITTED_WORDS) as (keyof typeof FITTED_WORDS)[]).map((key) => (
+            <label
+              key={key}
+              className="relative flex min-h-11 items-center rounded-cut border border-ink/30 px-3 text-sm has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
+            >
+              <input type="checkbox" className="sr-only" {...register(`fitted.${key}`)} />
+              {term(FITTED_WORDS, key, words)}
+            </label>
+          ))}
         </fieldset>
         <div className="grid gap-3 sm:grid-cols-3">
           <Field label="Body made of">

@@ -12,11 +12,11 @@ interface Given {
 }
 
 /** Adds a lot to the sale and goes to its intake. */
-export function AddLot({ saleId, taken, onClose }: { saleId: string; taken: readonly number[]; onClose: () => void }) {
+export function AddLot({ saleId, highest, onClose }: { saleId: string; highest: number; onClose: () => void }) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const { register, handleSubmit, formState } = useForm<Given>({
-    defaultValues: { number: Math.max(0, ...taken) + 1, title: '', reportDueOn: '' },
+    defaultValues: { number: highest + 1, title: '', reportDueOn: '' },
   });
   const submit = handleSubmit(async (given) => {
     const response = await fetch(`/api/v1/sales/${saleId}/lots`, {

@@ -6,14 +6,42 @@ import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { takeLotAlong } from '@/ui/device/take-along';
 
+interface Lot {
+  readonly id: string;
+  readonly number: number;
+  readonly state: string;
+}
+
+/** Every lot of a sale that is not sealed, page by page; null when the server does not answer. */
+async function openLots(saleId: string): Promise<Lot[] | null> {
+  const lots: Lot[] = [];
+  let after: string | null = null;
+  do {
+    const query: string = after === null ? '' : `?after=${encodeURIComponent(after)}`;
+    const answer = await fetch(`/api/v1/sales/${saleId}/lots${query}`).catch(() => null);
+    if (!answer?.ok) return null;
+    const page = (await answer.json()) as { lots: Lot[]; next: string | null };
+    lots.push(...page.lots.filter((l) => l.state !== 'sealed'));
+    after = page.next;
+  } while (after !== null);
+  return lots;
+}
+
 /** "Take this sale with me": its open lots are saved on this device, so that they open without a network. */
-export function TakeAlong({ lots }: { lots: readonly { id: string; number: number }[] }) {
+export function TakeAlong({ saleId }: { saleId: string }) {
   const [at, setAt] = useState<number | null>(null);
+  const [lots, setLots] = useState<readonly Lot[]>([]);
   const [done, setDone] = useState(false);
   const stop = useRef(false);
   const take = async () => {
     stop.current = false;
     setDone(false);
+    const lots = await openLots(saleId);
+    if (!lots) {
+      toast('The server does not answer. Nothing was taken along.');
+      return;
+    }
+    setLots(lots);
     let taken = 0;
     try {
       for (const [i, lot] of lots.entries()) {

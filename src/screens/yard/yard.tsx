@@ -2,27 +2,66 @@
 
 import { ArrowRight, Plus, Search } from 'lucide-react';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState, useTransition } from 'react';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
+import { SORTS, type Sort, STANDINGS, type Standing, standing } from '@/core/yard/standing';
 import { IntervalBand } from '@/ui/charts/interval-band';
 import { daysUntil, dayText } from '@/ui/dates';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { gradeFigures } from '@/words/grade';
 import { AddLot } from './add-lot';
-import { matching, nextLot, SORTS, type Sort, type Standing, sorted, standing, type YardLot } from './order';
 import { TakeAlong } from './take-along';
+
+/** What the Yard shows of a lot. */
+export interface YardLot {
+  readonly id: string;
+  readonly number: number;
+  readonly title: string;
+  readonly reportDueOn: string | null;
+  readonly keeper: string;
+  readonly revision: number;
+  readonly state: 'draft' | 'reviewed' | 'sealed';
+  readonly summary: {
+    readonly records: number;
+    readonly seen: number;
+    readonly grade: { low: number; value: number; high: number; band: string } | null;
+    readonly readings: number;
+    readonly findings: number;
+    readonly photos: number;
+    readonly gates: readonly string[];
+    readonly car: string;
+  };
+}
+
+/** What the address asks for. */
+export interface YardAsked {
+  readonly sale: string | null;
+  readonly show: Standing | 'all';
+  readonly sort: Sort;
+  readonly search: string;
+  readonly after: string | null;
+}
 
 interface Props {
   readonly sales: readonly { id: string; name: string }[];
   readonly sale: { id: string; name: string; place: string; opensOn: string | null; closesOn: string | null } | null;
   readonly rows: readonly YardLot[];
+  readonly nextPage: string | null;
+  readonly counts: Readonly<Record<Standing, number>>;
+  readonly next: YardLot | null;
+  readonly asked: YardAsked;
+  readonly highest: number;
   readonly today: string;
   readonly me: { name: string; role: string };
 }
 
-const FILTERS: readonly (Standing | 'all')[] = ['all', 'late', 'thin', 'going', 'not begun', 'sealed'];
 const LIMITS = DEFAULT_GRADE_TABLES.bands.map((b) => b.from).filter((f) => f > 0);
+const SEARCH_AFTER_MS = 300;
+
+const whereIs = (lot: YardLot, today: string) =>
+  standing({ ...lot, seen: lot.summary.seen, records: lot.summary.records }, today);
 
 /** Due day in words, from today. */
 function due(lot: YardLot, today: string): string {
@@ -33,19 +72,36 @@ function due(lot: YardLot, today: string): string {
   return left < 0 ? `${days} late` : `in ${days}`;
 }
 
+/** The address of the Yard that asks for this; what is usual is left out. */
+export function yardAddress(asked: Partial<YardAsked>): string {
+  const query = new URLSearchParams();
+  if (asked.sale) query.set('sale', asked.sale);
+  if (asked.show && asked.show !== 'all') query.set('show', asked.show);
+  if (asked.sort && asked.sort !== 'number') query.set('by', asked.sort);
+  if (asked.search) query.set('q', asked.search);
+  if (asked.after) query.set('after', asked.after);
+  const text = query.toString();
+  return text ? `/yard?${text}` : '/yard';
+}
+
 /** The sale's lots: what next, what is late, what is thin. */
-export function Yard({ sales, sale, rows, today, me }: Props) {
-  const [filter, setFilter] = useState<Standing | 'all'>('all');
-  const [sort, setSort] = useState<Sort>('number');
-  const [search, setSearch] = useState('');
+export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest, today, me }: Props) {
+  const router = useRouter();
   const [adding, setAdding] = useState(false);
-  const standings = useMemo(() => new Map(rows.map((r) => [r.id, standing(r, today)])), [rows, today]);
-  const count = (s: Standing) => rows.filter((r) => standings.get(r.id) === s).length;
-  const shown = sorted(
-    matching(rows, search).filter((r) => filter === 'all' || standings.get(r.id) === filter),
-    sort,
-  );
-  const next = nextLot(rows, today);
+  const [asking, startAsking] = useTransition();
+  const typing = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const total = STANDINGS.reduce((s, w) => s + counts[w], 0);
+  // What was asked last, even while its answer is on the way.
+  const wanted = useRef(asked);
+  useEffect(() => {
+    if (!asking) wanted.current = asked;
+  }, [asked, asking]);
+  const ask = (change: Partial<YardAsked>) => {
+    wanted.current = { ...wanted.current, after: null, ...change };
+    const address = yardAddress(wanted.current);
+    startAsking(() => router.replace(address, { scroll: false }));
+  };
+  const toggle = (show: Standing) => ask({ show: wanted.current.show === show ? 'all' : show });
   return (
     <div className="min-h-full">
       <header className="border-b border-line bg-card">
@@ -65,11 +121,11 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
                 : 'No sale yet'}
             </p>
           </div>
-          <span className="hidden text-right text-sm sm:block">
+          <Link href="/account" className="hidden rounded-cut px-2 py-1 text-right text-sm hover:bg-wash sm:block">
             {me.name}
             <br />
             <span className="text-soft">{me.role}</span>
-          </span>
+          </Link>
           <ReaderMenu compact />
         </div>
       </header>
@@ -79,7 +135,7 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
             {sales.map((s) => (
               <Link
                 key={s.id}
-                href={`/yard?sale=${s.id}`}
+                href={yardAddress({ sale: s.id })}
                 className="btn btn-small"
                 aria-current={s.id === sale?.id ? 'page' : undefined}
               >
@@ -88,7 +144,7 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
             ))}
           </nav>
         )}
-        {rows.length === 0 ? (
+        {total === 0 ? (
           <p className="sheet p-6">
             No lot yet.{' '}
             {me.role === 'manager'
@@ -109,9 +165,9 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
                 <span className="min-w-0 flex-1">
                   <span className="block text-sm text-soft">
                     Next:{' '}
-                    {standings.get(next.id) === 'late'
+                    {whereIs(next, today) === 'late'
                       ? due(next, today)
-                      : `${standings.get(next.id)}, ${due(next, today)}`}
+                      : `${whereIs(next, today)}, ${due(next, today)}`}
                   </span>
                   <span className="block truncate text-lg font-semibold">{next.title}</span>
                 </span>
@@ -121,19 +177,19 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
               <p className="sheet p-4 text-lg">Every report is sealed.</p>
             )}
             <Answer
-              n={count('late')}
+              n={counts.late}
               word="late"
               says="report day has passed"
-              pressed={filter === 'late'}
-              onPress={() => setFilter(filter === 'late' ? 'all' : 'late')}
+              pressed={asked.show === 'late'}
+              onPress={() => toggle('late')}
               urgent
             />
             <Answer
-              n={count('thin')}
+              n={counts.thin}
               word="thin"
               says="little seen, due within 5 days"
-              pressed={filter === 'thin'}
-              onPress={() => setFilter(filter === 'thin' ? 'all' : 'thin')}
+              pressed={asked.show === 'thin'}
+              onPress={() => toggle('thin')}
             />
           </section>
         )}
@@ -145,26 +201,31 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
               <input
                 className="field pl-9"
                 placeholder="Number, name or inspector"
-                value={search}
-                onChange={(e) => setSearch(e.target.value)}
+                defaultValue={asked.search}
+                onChange={(e) => {
+                  const search = e.target.value;
+                  clearTimeout(typing.current);
+                  typing.current = setTimeout(() => ask({ search }), SEARCH_AFTER_MS);
+                }}
               />
             </label>
             <select
               className="field w-auto"
-              value={filter}
-              onChange={(e) => setFilter(e.target.value as Standing | 'all')}
+              value={asked.show}
+              onChange={(e) => ask({ show: e.target.value as Standing | 'all' })}
               aria-label="Show"
             >
-              {FILTERS.map((f) => (
-                <option key={f} value={f}>
-                  {f === 'all' ? `all ${rows.length} lots` : `${f} (${count(f)})`}
+              <option value="all">all {total} lots</option>
+              {STANDINGS.map((s) => (
+                <option key={s} value={s}>
+                  {s} ({counts[s]})
                 </option>
               ))}
             </select>
             <select
               className="field w-auto"
-              value={sort}
-              onChange={(e) => setSort(e.target.value as Sort)}
+              value={asked.sort}
+              onChange={(e) => ask({ sort: e.target.value as Sort })}
               aria-label="Order"
             >
               {Object.entries(SORTS).map(([key, label]) => (
@@ -173,26 +234,52 @@ export function Yard({ sales, sale, rows, today, me }: Props) {
                 </option>
               ))}
             </select>
-            {rows.length > 0 && (
-              <TakeAlong lots={rows.filter((r) => r.state !== 'sealed').map(({ id, number }) => ({ id, number }))} />
-            )}
+            {sale && total > 0 && <TakeAlong saleId={sale.id} />}
             {me.role === 'manager' && sale && (
               <button type="button" className="btn" onClick={() => setAdding(true)}>
                 <Plus size={16} aria-hidden="true" /> Add lot
               </button>
             )}
           </div>
-          {rows.length > 0 && shown.length === 0 && (
-            <p className="sheet p-6">No lot answers this search. Clear it to see all {rows.length}.</p>
+          {total > 0 && rows.length === 0 && (
+            <p className="sheet p-6">
+              No lot answers this.{' '}
+              <button
+                type="button"
+                className="font-semibold text-thread underline underline-offset-4"
+                onClick={() => ask({ search: '', show: 'all' })}
+              >
+                Show all {total}
+              </button>
+            </p>
           )}
-          <ul className="grid grid-cols-1 gap-px overflow-hidden rounded-cut border border-line bg-line">
-            {shown.map((r) => (
-              <YardRow key={r.id} lot={r} standing={standings.get(r.id)!} today={today} />
+          <ul
+            aria-busy={asking}
+            className={`grid grid-cols-1 gap-px overflow-hidden rounded-cut border border-line bg-line ${asking ? 'opacity-60' : ''}`}
+          >
+            {rows.map((r) => (
+              <YardRow key={r.id} lot={r} standing={whereIs(r, today)} today={today} />
             ))}
           </ul>
+          {(nextPage || asked.after) && (
+            <nav aria-label="Pages" className="flex justify-between gap-2">
+              {asked.after ? (
+                <Link className="btn" href={yardAddress({ ...asked, after: null })}>
+                  First page
+                </Link>
+              ) : (
+                <span />
+              )}
+              {nextPage && (
+                <Link className="btn" href={yardAddress({ ...asked, after: nextPage })} prefetch={false}>
+                  More lots <ArrowRight size={16} aria-hidden="true" />
+                </Link>
+              )}
+            </nav>
+          )}
         </section>
       </main>
-      {adding && sale && <AddLot saleId={sale.id} taken={rows.map((r) => r.number)} onClose={() => setAdding(false)} />}
+      {adding && sale && <AddLot saleId={sale.id} highest={highest} onClose={() => setAdding(false)} />}
     </div>
   );
 }

@@ -15,6 +15,14 @@ export const carSchema = z.object({
   paintType: z.enum(['single-stage', 'clear-coat', 'metallic', 'unknown']).default('unknown'),
   colour: text(80).default(''),
   steering: z.enum(['left', 'right']).default('left'),
+  /** What changes the zones of the body style. */
+  fitted: z
+    .object({
+      vinylRoof: z.boolean().default(false),
+      sunroof: z.boolean().default(false),
+      skirts: z.boolean().default(false),
+    })
+    .default({ vinylRoof: false, sunroof: false, skirts: false }),
   chassisNumber: text(40).default(''),
   engineNumber: text(40).default(''),
   odometer: z

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { addLot, salesOf, yardPage } from '@/data/lots';
+import { addLot, isYardPlace, salesOf, yardPage } from '@/data/lots';
 import { anyone, jsonBody, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({
@@ -11,13 +11,13 @@ const schema = z.object({
 });
 
 const PAGE = 200;
-const afterSchema = z.coerce.number().int().min(0).max(1_000_000);
 
-/** One page of a sale's lots by number; `?after=` names the last number of the page before. */
+/** One page of a sale's lots by number; `?after=` takes the `next` of the page before. */
 export const GET = route<{ id: string }>(anyone, async ({ actor, request, params }) => {
-  const after = afterSchema.safeParse(new URL(request.url).searchParams.get('after') ?? 0);
-  if (!after.success) return problem(400, 'malformed', 'after is a lot number.');
-  const rows = await yardPage(db(), actor, params.id, after.data, PAGE);
+  const after = new URL(request.url).searchParams.get('after');
+  if (after !== null && !isYardPlace('number', after))
+    return problem(400, 'malformed', 'after is the next of the page before.');
+  const { rows, next } = await yardPage(db(), actor, params.id, { after, limit: PAGE });
   const lots = rows.map(({ id, number, title, reportDueOn, inspectionId, revision, state }) => ({
     id,
     number,
@@ -27,7 +27,7 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, request, params
     revision,
     state,
   }));
-  return Response.json({ lots, next: rows.length === PAGE ? rows[PAGE - 1]!.number : null });
+  return Response.json({ lots, next });
 });
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {

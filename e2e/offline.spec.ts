@@ -1,0 +1,135 @@
+import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { browserOf, caller, enter, freshLot } from './people';
+
+const PICTURE = (await import('sharp')).default;
+/** A small picture whose pixels differ by its number. */
+const picture = (n: number) =>
+  PICTURE({ create: { width: 640, height: 480, channels: 3, background: { r: n % 256, g: 90, b: 140 } } })
+    .jpeg()
+    .toBuffer();
+
+async function withWorker(context: BrowserContext, path: string): Promise<Page> {
+  const page = await context.newPage();
+  await page.goto(path);
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  return page;
+}
+const waits = (page: Page, name: string | RegExp) => page.getByRole('status').getByRole('link', { name });
+
+test('at the car without a network: opens, takes entries and pictures, and sends them when it is back', async ({
+  browser,
+}) => {
+  const { lotId, inspectionId } = await freshLot();
+  const context = await browserOf(browser, 'inspector');
+  const page = await withWorker(context, `/lots/${lotId}/walk`);
+  await expect(page.getByLabel('Entry line')).toBeEnabled();
+  await enter(page, 'hood 131');
+  // Kept on the device a moment after it opens.
+  await expect
+    .poll(() =>
+      page.evaluate(async () => {
+        const open = indexedDB.open('farvin-outbox');
+        await new Promise((r) => {
+          open.onsuccess = r;
+        });
+        const all = open.result.transaction('lots').objectStore('lots').count();
+        await new Promise((r) => {
+          all.onsuccess = r;
+        });
+        open.result.close();
+        return all.result;
+      }),
+    )
+    .toBe(1);
+  await context.setOffline(true);
+  await page.reload();
+  await expect(page.getByLabel('Entry line')).toBeEnabled();
+  await enter(page, 'hood 128 125');
+  await page.locator('#walk-photos').setInputFiles([
+    { name: 'near.jpg', mimeType: 'image/jpeg', buffer: await picture(7) },
+    { name: 'far.jpg', mimeType: 'image/jpeg', buffer: await picture(8) },
+  ]);
+  await expect(waits(page, '2 entries, 2 photos wait')).toBeVisible();
+  await page.reload();
+  await expect(waits(page, '2 entries, 2 photos wait')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Readings' }).getByText(/All 3 readings/)).toBeVisible();
+  // Other screens of the lot open too, and the Yard's address shows what is on the device.
+  await page.goto(`/lots/${lotId}/grade`);
+  await expect(page.getByRole('link', { name: 'Grade', exact: true })).toHaveAttribute('aria-current', 'page');
+  await page.goto('/yard');
+  await expect(page.getByRole('heading', { name: 'Waits to be sent' })).toBeVisible();
+  await expect(page.getByText('near.jpg')).toBeVisible();
+  await context.setOffline(false);
+  await page.goto('/device');
+  await expect(page.getByRole('heading', { name: 'Nothing waits: the server has everything' })).toBeVisible();
+  const bundle = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+  const um = bundle.records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm);
+  expect(um).toEqual([131, 128, 125]);
+  expect(bundle.records.photo.map((p: { body: { name: string } }) => p.body.name)).toEqual(['near.jpg', 'far.jpg']);
+  const log = await (await page.request.get(`/api/v1/inspections/${inspectionId}/log?check`)).json();
+  expect(log.whole).toBe(true);
+});
+
+test('an expired session keeps what is typed and sends it after signing in again', async ({ browser }) => {
+  const { lotId, inspectionId } = await freshLot();
+  const context = await browserOf(browser, 'inspector');
+  const page = await context.newPage();
+  await page.goto(`/lots/${lotId}/walk`);
+  await expect(page.getByLabel('Entry line')).toBeEnabled();
+  await context.clearCookies();
+  await enter(page, 'roof 140');
+  await waits(page, '1 entry waits: sign in again').click();
+  const api = await caller('inspector');
+  await context.addCookies((await api.storageState()).cookies);
+  await page.goto('/yard');
+  await expect
+    .poll(async () => {
+      const { records } = await (await api.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      return records.reading?.length ?? 0;
+    })
+    .toBe(1);
+});
+
+test('two people on one car see each other, and a conflict shows both values', async ({ browser }) => {
+  const { lotId, inspectionId } = await freshLot();
+  const open = async (who: 'inspector' | 'manager') => {
+    const page = await (await browserOf(browser, who)).newPage();
+    await page.goto(`/lots/${lotId}/walk`);
+    await expect(page.getByLabel('Entry line')).toBeEnabled();
+    return page;
+  };
+  const ilse = await open('inspector');
+  const petra = await open('manager');
+  await enter(ilse, 'hood chip 3');
+  await expect(petra.getByRole('region', { name: 'Findings' }).getByText('3 × stone chip')).toBeVisible();
+  await expect(petra.getByText('Ilse Brandvik entered finding')).toBeVisible();
+  // Ilse loses the network and changes the finding; Petra changes the same one meanwhile.
+  await ilse.route('**/api/v1/**', (route) => route.abort());
+  const change = async (page: Page, count: string) => {
+    await page
+      .getByRole('region', { name: 'Findings' })
+      .getByRole('button', { name: /stone chip/ })
+      .first()
+      .click();
+    await page.getByRole('spinbutton', { name: 'Count' }).fill(count);
+    await page.getByRole('button', { name: /Keep correction/ }).click();
+  };
+  await change(ilse, '5');
+  await change(petra, '9');
+  await expect(waits(petra, /wait/)).toHaveCount(0);
+  await ilse.unroute('**/api/v1/**');
+  const aside = ilse.getByRole('region', { name: 'Entries not taken' });
+  await expect(aside.getByText(/Petra Quayle-Lunt/)).toBeVisible();
+  await expect(aside.getByText('9 × stone chip')).toBeVisible();
+  await expect(aside.getByText('5 × stone chip')).toBeVisible();
+  await aside.getByRole('button', { name: 'Use mine' }).click();
+  await expect(petra.getByRole('region', { name: 'Findings' }).getByText('5 × stone chip')).toBeVisible();
+  await petra.getByRole('button', { name: 'History of stone chip' }).click();
+  const history = petra.getByRole('dialog', { name: 'History of stone chip' });
+  await expect(history.getByRole('listitem')).toHaveText([/entered: 3 ×/, /changed to: 9 ×/, /changed to: 5 ×/]);
+  const log = await (await petra.request.get(`/api/v1/inspections/${inspectionId}/log?check`)).json();
+  expect(log.whole).toBe(true);
+});
