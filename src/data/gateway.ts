@@ -28,6 +28,8 @@ interface Batch {
   readonly photos: Set<string>;
   readonly log: LogRow[];
   readonly touched: Set<string>;
+  /** New records may come in at the version they had where they come from. */
+  readonly imported: boolean;
   head: string;
   style: string | null;
 }
@@ -43,6 +45,7 @@ export async function takeChanges(
   inspectionId: string,
   changes: readonly unknown[],
   at: Date,
+  { imported = false } = {},
 ): Promise<ChangeResult[] | null> {
   return inOrg(db, actor, async (tx) => {
     const [head] = await tx
@@ -51,7 +54,7 @@ export async function takeChanges(
       .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)))
       .for('update');
     if (!head) return null;
-    const batch = await openBatch(tx, actor, inspectionId, changes, head.logHead, at);
+    const batch = await openBatch(tx, actor, inspectionId, changes, head.logHead, at, imported);
     const results = changes.map((c) => (head.state === 'sealed' ? sealedAnswer(c, batch) : takeOne(c, batch)));
     await commitBatch(tx, batch);
     return withRivals(tx, inspectionId, results, changes);
@@ -99,6 +102,7 @@ async function openBatch(
   changes: readonly unknown[],
   head: string,
   at: Date,
+  imported: boolean,
 ): Promise<Batch> {
   const recordIds = uuids(changes, 'record');
   const changeIds = uuids(changes, 'id');
@@ -139,6 +143,7 @@ async function openBatch(
     photos: new Set(pictures.map((p) => p.sha)),
     log: [],
     touched: new Set(),
+    imported,
     head,
     style: textOf(car?.body, 'style'),
   };
@@ -183,7 +188,7 @@ function takeOne(input: unknown, batch: Batch): ChangeResult {
       message: `This record is a ${present.kind}, not a ${change.kind}.`,
     };
   }
-  if ((present?.version ?? 0) !== change.base) {
+  if ((present?.version ?? 0) !== change.base && !(batch.imported && !present)) {
     return {
       id: change.id,
       status: 'conflict',

@@ -190,6 +190,17 @@ export async function yardToday(
   return { counts: counts!, next: page?.rows[0] ?? null };
 }
 
+/** Whether the organisation has a lot of this id. */
+export async function lotExists(db: Db, actor: Actor, lotId: string): Promise<boolean> {
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ id: lot.id })
+      .from(lot)
+      .where(and(eq(lot.id, lotId), eq(lot.orgId, actor.orgId))),
+  );
+  return rows.length > 0;
+}
+
 /** The highest lot number of a sale, 0 when it has none. */
 export async function highestNumber(db: Db, actor: Actor, saleId: string): Promise<number> {
   const [row] = await inOrg(db, actor, (tx) =>
@@ -243,6 +254,7 @@ export async function addLot(
   actor: Actor,
   saleId: string,
   given: { number: number; title: string; reportDueOn: string | null },
+  ids: { lotId: string; inspectionId: string } = { lotId: uuidv7(), inspectionId: uuidv7() },
 ): Promise<{ lotId: string; inspectionId: string } | null> {
   return inOrg(db, actor, async (tx) => {
     const [own] = await tx
@@ -250,14 +262,13 @@ export async function addLot(
       .from(sale)
       .where(and(eq(sale.id, saleId), eq(sale.orgId, actor.orgId)));
     if (!own) return null;
-    const lotId = uuidv7();
+    const { lotId, inspectionId } = ids;
     const added = await tx
       .insert(lot)
       .values({ id: lotId, orgId: actor.orgId, saleId, ...given })
       .onConflictDoNothing()
       .returning({ id: lot.id });
     if (added.length === 0) return null;
-    const inspectionId = uuidv7();
     await tx.insert(inspection).values({ id: inspectionId, orgId: actor.orgId, lotId, revision: 1 });
     return { lotId, inspectionId };
   });

@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, inArray } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
 import { photoFile, photoOrigin } from './tables/farvin';
@@ -42,4 +42,16 @@ export async function notePhotoFile(
       .onConflictDoNothing();
     await tx.insert(photoOrigin).values({ orgId: actor.orgId, originSha256, sha256: row.sha256 }).onConflictDoNothing();
   });
+}
+
+/** Which of these pictures the organisation has, by SHA-256. */
+export async function photosPresent(db: Db, actor: Actor, shas: readonly string[]): Promise<string[]> {
+  if (shas.length === 0) return [];
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ sha: photoFile.sha256 })
+      .from(photoFile)
+      .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, [...shas]))),
+  );
+  return rows.map((r) => r.sha);
 }

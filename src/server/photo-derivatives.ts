@@ -1,29 +1,10 @@
 import sharp from 'sharp';
+import { Lanes } from './lanes';
 import { getPhoto, hasPhoto, type PhotoSize, putPhoto } from './photo-store';
 
 /** At most this many pictures are unpacked at once in one server: about 40 MB each at 12 megapixels. */
 const AT_ONCE = 2;
 const MOST_PIXELS = 100_000_000;
-
-/** Runs jobs a few at a time, in the order they came. */
-export class Lanes {
-  private running = 0;
-  private readonly waiting: (() => void)[] = [];
-
-  constructor(private readonly width: number) {}
-
-  async run<T>(job: () => Promise<T>): Promise<T> {
-    if (this.running >= this.width) await new Promise<void>((resolve) => this.waiting.push(resolve));
-    else this.running++;
-    try {
-      return await job();
-    } finally {
-      const next = this.waiting.shift();
-      if (next) next();
-      else this.running--;
-    }
-  }
-}
 
 const lanes = new Lanes(AT_ONCE);
 const making = new Map<string, Promise<boolean>>();

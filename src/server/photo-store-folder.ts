@@ -1,4 +1,4 @@
-import { mkdir, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { copyFile, mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { type ObjectStore, StoreTrouble } from './photo-store';
 
@@ -21,21 +21,29 @@ export function folderStore(root: string): ObjectStore {
     if (!file.startsWith(path.resolve(root) + path.sep)) throw new RangeError('a name outside the store');
     return file;
   };
+  /** To a name of its own first, then into place: a reader never sees half a picture. */
+  const place = async (key: string, write: (part: string) => Promise<void>) => {
+    const file = fileOf(key);
+    const part = `${file}.${process.pid}.${Math.random().toString(36).slice(2)}.part`;
+    try {
+      await mkdir(path.dirname(file)).catch((error: unknown) => {
+        if (codeOf(error) !== 'EEXIST') throw error;
+      });
+      await write(part);
+      await rename(part, file);
+    } catch (error) {
+      await rm(part, { force: true }).catch(() => {});
+      trouble(error);
+    }
+  };
   return {
-    async put(key, bytes) {
-      const file = fileOf(key);
-      const part = `${file}.${process.pid}.${Math.random().toString(36).slice(2)}.part`;
-      try {
-        await mkdir(path.dirname(file)).catch((error: unknown) => {
-          if (codeOf(error) !== 'EEXIST') throw error;
-        });
-        // To a name of its own first, then into place: a reader never sees half a picture.
-        await writeFile(part, bytes, { flush: true });
-        await rename(part, file);
-      } catch (error) {
-        await rm(part, { force: true }).catch(() => {});
-        trouble(error);
-      }
+    put: (key, bytes) => place(key, (part) => writeFile(part, bytes, { flush: true })),
+    putFile: (key, file) => place(key, (part) => copyFile(file, part)),
+    async stream(key) {
+      const handle = await open(fileOf(key)).catch((error: unknown) =>
+        codeOf(error) === 'ENOENT' ? null : trouble(error),
+      );
+      return handle?.createReadStream() ?? null;
     },
     async get(key) {
       try {

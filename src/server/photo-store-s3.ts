@@ -1,3 +1,6 @@
+import { createReadStream } from 'node:fs';
+import { stat } from 'node:fs/promises';
+import type { Readable } from 'node:stream';
 import { type ObjectStore, StoreTrouble } from './photo-store';
 
 const missing = (error: unknown) =>
@@ -40,6 +43,23 @@ export function s3Store(url: URL): ObjectStore {
       await client
         .send(new sdk.PutObjectCommand({ Bucket, Key, Body: bytes, ContentLength: bytes.length }))
         .catch(trouble);
+    },
+    async putFile(Key, file) {
+      const { sdk, client } = await s3();
+      const { size } = await stat(file);
+      await client
+        .send(new sdk.PutObjectCommand({ Bucket, Key, Body: createReadStream(file), ContentLength: size }))
+        .catch(trouble);
+    },
+    async stream(Key) {
+      const { sdk, client } = await s3();
+      try {
+        const answer = await client.send(new sdk.GetObjectCommand({ Bucket, Key }));
+        return (answer.Body as Readable | undefined) ?? null;
+      } catch (error) {
+        if (missing(error)) return null;
+        return trouble(error);
+      }
     },
     async get(Key) {
       const { sdk, client } = await s3();

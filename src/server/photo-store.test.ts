@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { type ObjectStoreStandIn, startObjectStore } from '@/instruments/object-store';
@@ -31,6 +31,18 @@ describe.each(stores)('%s', (_name, open) => {
     expect((await store.get('ab/one.full'))!.toString()).toBe('new');
     expect(await store.get('ab/none.full')).toBeNull();
     expect([await store.has('ab/one.full'), await store.has('ab/none.full')]).toEqual([true, false]);
+  });
+  it('takes a file in and gives it back piece by piece', async () => {
+    const store = open();
+    const bytes = Buffer.from(Array.from({ length: 300_000 }, (_, i) => (i * 7) & 255));
+    const file = path.join(os.tmpdir(), `farvin-file-${process.pid}`);
+    writeFileSync(file, bytes);
+    await store.putFile('ab/file.full', file);
+    rmSync(file);
+    const pieces: Buffer[] = [];
+    for await (const piece of (await store.stream('ab/file.full'))!) pieces.push(Buffer.from(piece));
+    expect(Buffer.concat(pieces).equals(bytes)).toBe(true);
+    expect(await store.stream('ab/nothing.full')).toBeNull();
   });
   it('lists and removes', async () => {
     const store = open();

@@ -1,4 +1,5 @@
 import path from 'node:path';
+import type { Readable } from 'node:stream';
 import { folderStore } from './photo-store-folder';
 import { s3Store } from './photo-store-s3';
 
@@ -8,8 +9,12 @@ export type PhotoSize = (typeof PHOTO_SIZES)[number];
 /** Where bytes live, by name. Every app server uses the same one; what it holds is written whole or not at all. */
 export interface ObjectStore {
   put(key: string, bytes: Uint8Array): Promise<void>;
+  /** Takes in a file of any size without holding it in memory; the file stays where it is. */
+  putFile(key: string, file: string): Promise<void>;
   /** The bytes, or null when the store does not have them. */
   get(key: string): Promise<Buffer | null>;
+  /** The bytes piece by piece, or null. */
+  stream(key: string): Promise<Readable | null>;
   has(key: string): Promise<boolean>;
   remove(key: string): Promise<void>;
   /** Names under a prefix that ends with a slash. */
@@ -38,11 +43,12 @@ export function photoStore(): ObjectStore {
   return store;
 }
 
-const keyOf = (sha256: string, size: PhotoSize) => `${sha256.slice(0, 2)}/${sha256}.${size}`;
+/** The name under which a picture of that size lies in the store. */
+export const pictureKey = (sha256: string, size: PhotoSize) => `${sha256.slice(0, 2)}/${sha256}.${size}`;
 
 /** Writes a picture, named by its SHA-256 and size. */
 export const putPhoto = (sha256: string, size: PhotoSize, bytes: Uint8Array) =>
-  photoStore().put(keyOf(sha256, size), bytes);
+  photoStore().put(pictureKey(sha256, size), bytes);
 /** The bytes of a stored picture, or null when the store does not have it. */
-export const getPhoto = (sha256: string, size: PhotoSize) => photoStore().get(keyOf(sha256, size));
-export const hasPhoto = (sha256: string, size: PhotoSize = 'full') => photoStore().has(keyOf(sha256, size));
+export const getPhoto = (sha256: string, size: PhotoSize) => photoStore().get(pictureKey(sha256, size));
+export const hasPhoto = (sha256: string, size: PhotoSize = 'full') => photoStore().has(pictureKey(sha256, size));

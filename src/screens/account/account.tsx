@@ -4,9 +4,9 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { momentText } from '@/ui/dates';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
+import { momentText } from '@/words/dates';
 import { deviceText } from './device';
 
 interface Session {

@@ -2,7 +2,6 @@
 
 import { CloudOff, Send, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { momentText } from '@/ui/dates';
 import { dropLot } from '@/ui/device/device-store';
 import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
 import { pump } from '@/ui/device/pump';
@@ -11,6 +10,7 @@ import { type DeviceList, useDeviceList } from '@/ui/device/use-device-list';
 import { usePhotoQueue } from '@/ui/device/use-photo-queue';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { useWording } from '@/ui/preferences';
+import { momentText } from '@/words/dates';
 import { KIND_WORDS, recordLine } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
 

@@ -108,7 +108,7 @@ export function CarForm() {
             {STYLES.map((s) => (
               <label
                 key={s.slug}
-                className="relative grid gap-1 rounded-cut border border-ink/30 p-2 text-center text-sm has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
+                className="relative grid min-w-0 content-start gap-1 rounded-cut border border-ink/30 p-2 text-center text-sm leading-tight has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
               >
                 <input type="radio" className="sr-only" value={s.slug} {...register('style', { required: true })} />
                 <StylePicture slug={s.slug} />
@@ -230,7 +230,7 @@ function StylePicture({ slug }: { slug: string }) {
   const plan = planOf(slug)!;
   return (
     <span aria-hidden="true" className="block">
-      <PlanDrawing plan={plan} view="outside" looks={new Map()} nameOf={() => ''} title="" className="mx-auto h-20" />
+      <PlanDrawing plan={plan} view="outside" looks={new Map()} nameOf={() => ''} title="" className="h-16 w-full" />
     </span>
   );
 }

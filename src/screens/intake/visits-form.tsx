@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import { dayText } from '@/ui/dates';
 import { Modal } from '@/ui/parts/modal';
 import { useInspection } from '@/ui/records/inspection';
+import { dayText } from '@/words/dates';
 import { LIFT_WORDS, LIGHT_WORDS, SURFACE_WORDS } from '@/words/terms';
 import { Field, FormProblem } from './fields';
 

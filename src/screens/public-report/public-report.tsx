@@ -1,9 +1,9 @@
 import type { Snapshot } from '@/core/report/snapshot';
 import type { ThicknessUnit } from '@/core/units/thickness';
-import { dayText } from '@/ui/dates';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { ReportView } from '@/ui/report/report-view';
+import { dayText } from '@/words/dates';
 import type { Wording } from '@/words/vocabulary';
 import { VerifyPanel } from './verify-panel';
 
@@ -14,16 +14,23 @@ interface Props {
   readonly revisions: readonly { revision: number; sealedAt: string; sha256: string }[];
   readonly wording: Wording;
   readonly unit: ThicknessUnit;
+  /** Size of the PDF, or null where there is none yet. */
+  readonly pdfBytes: number | null;
 }
 
 /** The bidder's page: the sealed report, and the means to check that it is what was sealed. */
-export function PublicReport({ snapshot, base, seal, revisions, wording, unit }: Props) {
+export function PublicReport({ snapshot, base, seal, revisions, wording, unit, pdfBytes }: Props) {
   return (
     <>
       <header className="border-b border-line bg-card">
         <div className="mx-auto flex max-w-4xl items-center gap-3 px-4 py-2">
           <FarvinMark size={24} />
           <span className="flex-1 text-sm">Inspection report</span>
+          {pdfBytes !== null && (
+            <a href={`${base}/report.pdf`} className="btn btn-small">
+              PDF, {(pdfBytes / 1e6).toFixed(1)} MB
+            </a>
+          )}
           <ReaderMenu compact signOut={false} />
         </div>
       </header>

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
-import { dayText } from '@/ui/dates';
+import { dayText } from '@/words/dates';
 
 export interface ShareLink {
   readonly id: string;

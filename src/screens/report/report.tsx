@@ -7,13 +7,15 @@ import { toast } from 'sonner';
 import { writeBundle } from '@/core/records/bundle';
 import { type Missing, missingFrom } from '@/core/report/missing';
 import { takeSnapshot } from '@/core/report/snapshot';
-import { dayText } from '@/ui/dates';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { ReportView } from '@/ui/report/report-view';
+import { dayText } from '@/words/dates';
 import { missingText } from '@/words/missing';
+import { Exports } from './exports';
 import { Links, type ShareLink } from './links';
+import { LogCheck } from './log-check';
 
 export interface Revision {
   readonly id: string;
@@ -39,7 +41,7 @@ async function post(path: string, body: object = {}): Promise<{ ok: boolean; mes
 
 /** What is missing, the preview, the seal, revisions and links. */
 export function Report({ revisions, links }: { revisions: readonly Revision[]; links: readonly ShareLink[] }) {
-  const { facts, plan, grade, state, car } = useInspection();
+  const { facts, plan, grade, state, car, away } = useInspection();
   const router = useRouter();
   const wording = useWording(car?.steering);
   const unit = useUnit();
@@ -131,11 +133,9 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
               <Download size={16} aria-hidden="true" /> Sealed report as JSON
             </a>
           )}
-          <a className="btn" href={`${api}/bundle`}>
-            <Download size={16} aria-hidden="true" /> Records as JSON
-          </a>
         </div>
         {facts.state !== 'sealed' && <MissingList missing={missing} />}
+        {!away && <Exports inspection={facts.id} mayMake={facts.role !== 'viewer'} />}
         <Links lotId={facts.lot.id} links={links} mayManage={manager} sealed={revisions.some((r) => r.sealedAt)} />
         <div className="grid gap-1">
           <h2 className="text-lg font-bold">Revisions</h2>
@@ -148,6 +148,7 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
             ))}
           </ul>
         </div>
+        <LogCheck inspection={facts.id} />
       </section>
       <div className="order-1 min-h-0 lg:overflow-y-auto">
         {preview.ok ? (

@@ -14,6 +14,7 @@ import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { flawName } from '@/words/flaws';
+import { extentText } from '@/words/report';
 import { METAL_WORDS, term } from '@/words/terms';
 import { zoneName, zoneWords } from '@/words/zones';
 import { FindingSheet } from './finding-sheet';
@@ -114,7 +115,11 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
                   {f.body.count > 1 && `${f.body.count} × `}
                   {flawName(f.body.flaw, words)}
                 </span>
-                <span className="block text-sm text-soft">{findingExtent(f.body)}</span>
+                <span className="block text-sm text-soft">
+                  {[extentText(f.body), f.body.withheld ? `left out of the report: ${f.body.withheld}` : '']
+                    .filter(Boolean)
+                    .join(' · ')}
+                </span>
               </button>
               <EvidenceStamp evidence={f.body.evidence} />
               <span className="-mt-2">
@@ -149,22 +154,6 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
       )}
     </section>
   );
-}
-
-/** Size, share and place of a finding in one line. */
-function findingExtent(
-  f: Pick<StoredRecord<'finding'>['body'], 'sizeMm' | 'share' | 'where' | 'touchedIn' | 'visibleFromM' | 'withheld'>,
-): string {
-  return [
-    f.sizeMm ? `${f.sizeMm} mm` : '',
-    f.share ? `${Math.round(f.share * 100)} % of it` : '',
-    f.where,
-    f.touchedIn ? 'touched in' : '',
-    f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
-    f.withheld ? `left out of the report: ${f.withheld}` : '',
-  ]
-    .filter(Boolean)
-    .join(' · ');
 }
 
 function Photos({ zone }: { zone: Zone }) {

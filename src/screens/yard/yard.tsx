@@ -1,17 +1,18 @@
 'use client';
 
-import { ArrowRight, Plus, Search } from 'lucide-react';
+import { ArrowRight, FileInput, Plus, Search } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState, useTransition } from 'react';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
 import { SORTS, type Sort, STANDINGS, type Standing, standing } from '@/core/yard/standing';
 import { IntervalBand } from '@/ui/charts/interval-band';
-import { daysUntil, dayText } from '@/ui/dates';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
+import { daysUntil, dayText } from '@/words/dates';
 import { gradeFigures } from '@/words/grade';
 import { AddLot } from './add-lot';
+import { ImportBundle } from './import-bundle';
 import { TakeAlong } from './take-along';
 
 /** What the Yard shows of a lot. */
@@ -88,6 +89,7 @@ export function yardAddress(asked: Partial<YardAsked>): string {
 export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest, today, me }: Props) {
   const router = useRouter();
   const [adding, setAdding] = useState(false);
+  const [importing, setImporting] = useState(false);
   const [asking, startAsking] = useTransition();
   const typing = useRef<ReturnType<typeof setTimeout>>(undefined);
   const total = STANDINGS.reduce((s, w) => s + counts[w], 0);
@@ -240,6 +242,11 @@ export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest
                 <Plus size={16} aria-hidden="true" /> Add lot
               </button>
             )}
+            {me.role === 'manager' && sale && (
+              <button type="button" className="btn" onClick={() => setImporting(true)}>
+                <FileInput size={16} aria-hidden="true" /> Import
+              </button>
+            )}
           </div>
           {total > 0 && rows.length === 0 && (
             <p className="sheet p-6">
@@ -279,6 +286,7 @@ export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest
           )}
         </section>
       </main>
+      {importing && sale && <ImportBundle saleId={sale.id} onClose={() => setImporting(false)} />}
       {adding && sale && <AddLot saleId={sale.id} highest={highest} onClose={() => setAdding(false)} />}
     </div>
   );

@@ -1,10 +1,10 @@
 import { renderToStaticMarkup } from 'react-dom/server';
+import { pathOf, trace } from '@/core/body/outline-path';
 import { planOf } from '@/core/body/plan';
 import { coverageOf } from '@/core/grade/coverage';
 import { analysePaint } from '@/core/paint/analyse';
 import { DEFAULT_PROFILES } from '@/core/paint/profiles';
 import type { AnyRecord } from '@/core/records/kinds';
-import { pathOf, trace } from './outline-path';
 import { PlanDrawing } from './plan-drawing';
 import { rampColour } from './ramp';
 import { coverageLooks, findingPins, medianLabel, paintLooks } from './zone-looks';

@@ -1,9 +1,9 @@
 import { boxOf, type Point } from '@/core/body/geometry';
+import { pathOf } from '@/core/body/outline-path';
 import { type Plan, toSheet } from '@/core/body/plan';
 import type { View, Zone } from '@/core/body/zone';
 import type { Family } from '@/core/flaws/flaw';
 import { PinMark } from '../glyphs';
-import { pathOf } from './outline-path';
 
 /** How one zone is drawn. */
 export interface ZoneLook {

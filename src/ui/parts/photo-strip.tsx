@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { StoredRecord } from '@/core/records/kinds';
-import { momentText } from '../dates';
+import { momentText } from '@/words/dates';
 import { Modal } from './modal';
 
 /** Pictures as small prints; one opens large with its caption. */

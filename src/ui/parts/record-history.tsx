@@ -3,8 +3,8 @@
 import { History } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { RecordKind } from '@/core/records/kinds';
+import { momentText } from '@/words/dates';
 import { recordSays } from '@/words/record';
-import { momentText } from '../dates';
 import { useWording } from '../preferences';
 import { useInspection } from '../records/inspection';
 import { Modal } from './modal';

@@ -1,21 +1,17 @@
 import { boxOf } from '@/core/body/geometry';
+import { pathOf } from '@/core/body/outline-path';
 import { type Plan, toSheet } from '@/core/body/plan';
-import { VIEWS, type View, type Zone } from '@/core/body/zone';
+import { VIEWS, type Zone } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
 import type { StoredRecord } from '@/core/records/kinds';
+import type { NumberedFinding } from '@/core/report/numbered';
 import { flawCause, flawName } from '@/words/flaws';
+import { extentText } from '@/words/report';
 import { REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
-import { pathOf } from '../body-plan/outline-path';
 import { PinHead } from '../glyphs';
 import { EvidenceStamp } from '../parts/evidence-stamp';
-
-export interface NumberedFinding {
-  readonly number: number;
-  readonly record: StoredRecord<'finding'>;
-  readonly view: View;
-}
 
 interface Props {
   readonly findings: readonly NumberedFinding[];
@@ -72,13 +68,6 @@ function Item({
   const { body: f } = finding.record;
   const flaw = flawById(f.flaw);
   const cause = flawCause(f.flaw, wording.words);
-  const extent = [
-    f.sizeMm ? `${f.sizeMm} mm` : '',
-    f.share ? `${Math.round(f.share * 100)} % of the panel` : '',
-    f.where,
-    f.touchedIn ? 'touched in' : '',
-    f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
-  ].filter(Boolean);
   return (
     <li
       id={`finding-${finding.number}`}
@@ -96,7 +85,7 @@ function Item({
           </strong>
           <EvidenceStamp evidence={f.evidence} />
         </p>
-        <p>{extent.join(' · ')}</p>
+        <p>{extentText(f)}</p>
         {f.note && <p>{f.note}</p>}
         <p className="text-sm text-soft">
           {cause && `Usually: ${cause}. `}Possible remedy: {flaw.remedies.map((r) => REMEDY_WORDS[r]).join(', or ')}.

@@ -1,7 +1,6 @@
-import { PAINT_STATES } from '@/core/paint/profiles';
 import type { Snapshot } from '@/core/report/snapshot';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
-import { PAINT_STATE_WORDS } from '@/words/terms';
+import { likelyText } from '@/words/report';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { rampColour } from '../body-plan/ramp';
@@ -73,7 +72,7 @@ export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wo
                     </td>
                     {profiles.map((p) => (
                       <td key={p.id} className="pr-2">
-                        {likely(z.state?.[p.id])}
+                        {likelyText(z.state?.[p.id])}
                       </td>
                     ))}
                   </tr>
@@ -85,11 +84,4 @@ export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wo
       )}
     </section>
   );
-}
-
-function likely(chances: Readonly<Record<(typeof PAINT_STATES)[number], number>> | undefined): string {
-  if (!chances) return 'not judged';
-  const [best, second] = [...PAINT_STATES].sort((a, b) => chances[b] - chances[a]);
-  const percent = (s: (typeof PAINT_STATES)[number]) => `${PAINT_STATE_WORDS[s]} ${Math.round(chances[s] * 100)} %`;
-  return chances[second!] > 0.1 ? `${percent(best!)}, ${percent(second!)}` : percent(best!);
 }

@@ -4,17 +4,19 @@ import { flawById, severity } from '@/core/flaws/loss';
 import { readBundle } from '@/core/records/bundle';
 import type { AnyRecord, StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
+import { type NumberedFinding, numberedFindings } from '@/core/report/numbered';
 import type { Snapshot } from '@/core/report/snapshot';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import { CAUTION_WORDS } from '@/words/cautions';
+import { dayText } from '@/words/dates';
 import { GATE_WORDS } from '@/words/grade';
+import { STRUCTURAL_LOSS_TEXT } from '@/words/report';
 import { term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { PlanDrawing, type PlanPin } from '../body-plan/plan-drawing';
-import { dayText } from '../dates';
 import { Claims, Conditions, NotSeen } from './report-circumstances';
-import { FindingsList, type NumberedFinding } from './report-findings';
+import { FindingsList } from './report-findings';
 import { GradeSummary } from './report-grade';
 import { PaintTable } from './report-paint';
 
@@ -36,7 +38,7 @@ export function ReportView(props: ReportViewProps) {
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = planOfCar(car);
   if (!car || !plan) return <p className="p-6">This report names no car that this program can draw.</p>;
-  const findings = numbered(records, (slug) => plan.zones.get(slug)?.view ?? 'outside', plan.lap);
+  const findings = numberedFindings(records, plan);
   const photos = recordsOf(records, 'photo');
   const withheld = snapshot.results.withheld.reduce((s, w) => s + w.count, 0);
   return (
@@ -67,9 +69,7 @@ export function ReportView(props: ReportViewProps) {
           <ul className="grid gap-2">
             {snapshot.results.gates.map((g) => (
               <li key={g} className="border-l-4 border-pin bg-card px-4 py-3 font-semibold">
-                {g === 'structural-loss'
-                  ? 'Structural loss was found. The car is not to be driven or lifted by it before a qualified repairer has seen it.'
-                  : GATE_WORDS[g as keyof typeof GATE_WORDS]}
+                {g === 'structural-loss' ? STRUCTURAL_LOSS_TEXT : GATE_WORDS[g as keyof typeof GATE_WORDS]}
               </li>
             ))}
           </ul>
@@ -88,7 +88,7 @@ export function ReportView(props: ReportViewProps) {
       <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} />
       <Claims records={records} wording={wording} />
       <NotSeen snapshot={snapshot} wording={wording} />
-      <Conditions records={records} />
+      <Conditions records={records} wording={wording} />
       <OtherPhotos
         photos={photos.filter((p) => !findings.some((f) => f.record.id === p.body.finding))}
         base={props.photos}
@@ -108,20 +108,6 @@ export function ReportView(props: ReportViewProps) {
 
 function carOf(snapshot: Snapshot): { steering?: 'left' | 'right' } | undefined {
   return snapshot.bundle.records.car?.[0]?.body as { steering?: 'left' | 'right' } | undefined;
-}
-
-function numbered(
-  records: readonly AnyRecord[],
-  viewOf: (zone: string) => View,
-  lap: Readonly<Record<View, readonly string[]>>,
-): NumberedFinding[] {
-  const place = (f: StoredRecord<'finding'>) => {
-    const view = viewOf(f.body.zone);
-    return VIEWS.indexOf(view) * 1000 + lap[view].indexOf(f.body.zone);
-  };
-  return [...recordsOf(records, 'finding')]
-    .sort((a, b) => place(a) - place(b))
-    .map((record, i) => ({ number: i + 1, record, view: viewOf(record.body.zone) }));
 }
 
 function Plans({

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
+import { momentText } from '@/words/dates';
 import { KIND_WORDS, recordLine, recordSays } from '@/words/record';
-import { momentText } from '../dates';
 import { useWording } from '../preferences';
 import { useInspection } from '../records/inspection';
 import type { Aside } from '../records/inspection-store';

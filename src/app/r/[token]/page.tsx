@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import { PublicReport } from '@/screens/public-report/public-report';
-import { openReport } from '@/server/public-report';
+import { openReport, pdfOf } from '@/server/public-report';
 import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
 
 export const dynamic = 'force-dynamic';
@@ -30,6 +30,7 @@ export default async function PublicReportPage({ params }: Params) {
       </main>
     );
   }
+  const pdf = await pdfOf(report);
   const { words, sides, kerb, unit } = readPreferences((await cookies()).get(PREFERENCES_COOKIE)?.value);
   return (
     <PublicReport
@@ -39,6 +40,7 @@ export default async function PublicReportPage({ params }: Params) {
       revisions={report.revisions.map((r) => ({ ...r, sealedAt: r.sealedAt.toISOString() }))}
       wording={{ words, sides, kerb, steering: 'left' }}
       unit={unit}
+      pdfBytes={pdf?.bytes ?? null}
     />
   );
 }

@@ -1,6 +1,7 @@
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { notFound, problem, route } from '@/server/api';
+import { startExport } from '@/server/export/jobs';
 import { type SealRefusal, sealInspection } from '@/server/sealing';
 
 const SAYS: Record<Exclude<SealRefusal, 'not-found'>, string> = {
@@ -11,6 +12,8 @@ const SAYS: Record<Exclude<SealRefusal, 'not-found'>, string> = {
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, params }) => {
   const sealed = await sealInspection(db(), actor, params.id, new Date());
+  // The PDF that bidders may take is made of what was sealed, in the background.
+  if (sealed.ok) await startExport(db(), actor, params.id, 'pdf');
   if (sealed.ok) return Response.json({ ok: true, sha256: sealed.report.sha256 });
   return sealed.reason === 'not-found' ? notFound() : problem(409, sealed.reason, SAYS[sealed.reason]);
 });

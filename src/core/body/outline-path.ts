@@ -1,4 +1,4 @@
-import type { Point } from '@/core/body/geometry';
+import type { Point } from './geometry';
 
 /** Where geometry is drawn to: the few strokes that a canvas path and a text sink have in common. */
 export interface Sink {

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { mayWrite } from '@/data/actor';
+import { db } from '@/data/db';
+import { exportJobsOf } from '@/data/export-jobs';
+import { inspectionHead } from '@/data/inspections';
+import { anyone, jsonBody, notFound, problem, route } from '@/server/api';
+import { startExport } from '@/server/export/jobs';
+
+const schema = z.object({ what: z.enum(['pdf', 'zip', 'bundle']) });
+
+/** The exports of an inspection and where they stand. */
+export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
+  if (!(await inspectionHead(db(), actor, params.id))) return notFound();
+  const jobs = await exportJobsOf(db(), actor, params.id, new Date());
+  return Response.json(
+    {
+      ok: true,
+      exports: jobs.map(({ id, what, state, done, total, bytes, message, createdAt }) => ({
+        id,
+        what,
+        state,
+        done,
+        total,
+        bytes,
+        message,
+        createdAt,
+      })),
+    },
+    { headers: { 'cache-control': 'no-store' } },
+  );
+});
+
+/** Starts one in the background. */
+export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
+  if (!(await inspectionHead(db(), actor, params.id))) return notFound();
+  const body = await jsonBody(request, 1000);
+  if (!body.ok) return body.response;
+  const parsed = schema.safeParse(body.value);
+  if (!parsed.success) return problem(400, 'malformed', 'Say what: pdf, zip or bundle.');
+  return Response.json({ ok: true, id: await startExport(db(), actor, params.id, parsed.data.what) });
+});

@@ -1,0 +1,2 @@
+/** The name of a finished export in the store. */
+export const exportKey = (orgId: string, jobId: string) => `exports-${orgId}/${jobId}`;

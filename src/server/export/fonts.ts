@@ -1,0 +1,30 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { Font } from '@react-pdf/renderer';
+import { ttfOfWoff } from './woff-font';
+
+const FACES = [
+  ['Text', 'instrument-sans', 400],
+  ['Text', 'instrument-sans', 600],
+  ['Head', 'bricolage-grotesque', 700],
+  ['Figure', 'martian-mono', 500],
+] as const;
+
+/** Registers the application's own faces for PDF, made from the packages that ship them; `dir` holds the made files. */
+export function registerFonts(dir: string, root = process.cwd()): void {
+  for (const [family, name, weight] of FACES) {
+    const woff = path.join(root, 'node_modules', '@fontsource', name, 'files', `${name}-latin-${weight}-normal.woff`);
+    const file = path.join(dir, `${name}-${weight}.ttf`);
+    writeFileSync(file, ttfOfWoff(readFileSync(woff)));
+    Font.register({ family, src: file, fontWeight: weight });
+  }
+  // Words are not broken: names and numbers of parts must stay whole.
+  Font.registerHyphenationCallback((word) => [word]);
+}
+
+const BEYOND: Readonly<Record<string, string>> = { '≥': 'at least ', '≤': 'at most ', '→': 'to ' };
+
+/** Text with signs that the faces do not have put into words. */
+export function inFaces(text: string): string {
+  return text.replace(/[≥≤→]\s?/g, (sign) => BEYOND[sign.trim()] ?? '');
+}

@@ -1,0 +1,35 @@
+import { reportFileSchema } from '@/core/report/seal';
+import { type Snapshot, snapshotSchema, takeSnapshot } from '@/core/report/snapshot';
+import type { Actor } from '@/data/actor';
+import type { Db } from '@/data/db';
+import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
+import { orgTables } from '@/data/org-tables';
+import { sealedReport } from '@/data/seals';
+import { saleYear } from '../sealing';
+
+/** What a report of the inspection says: exactly the sealed one where there is one, else the draft computed now. */
+export async function snapshotFor(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  now: Date,
+): Promise<{ snapshot: Snapshot; sealed: { sha256: string; text: string } | null } | null> {
+  const head = await inspectionHead(db, actor, inspectionId);
+  if (!head) return null;
+  const seal = await sealedReport(db, actor, inspectionId);
+  if (seal) {
+    const file = reportFileSchema.parse(JSON.parse(seal.report));
+    return { snapshot: snapshotSchema.parse(file.snapshot), sealed: { sha256: file.sha256, text: seal.report } };
+  }
+  const [records, tables] = await Promise.all([recordsOfInspection(db, actor, inspectionId), orgTables(db, actor)]);
+  const taken = takeSnapshot({
+    bundle: bundleOf(head, records),
+    sale: { name: head.sale.name, closesOn: head.sale.closesOn },
+    sealedAt: now.toISOString(),
+    sealedBy: actor.name,
+    onYear: saleYear(head.sale.closesOn, now),
+    tables: tables.grade,
+    profiles: tables.profiles,
+  });
+  return taken.ok ? { snapshot: taken.snapshot, sealed: null } : null;
+}

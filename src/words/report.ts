@@ -1,0 +1,99 @@
+import type { Aspect } from '@/core/body/zone';
+import { PAINT_STATES } from '@/core/paint/profiles';
+import type { BodyOf } from '@/core/records/kinds';
+import { BLOCKED_BY, type BlockedBy } from '@/core/records/kinds/look';
+import type { Snapshot } from '@/core/report/snapshot';
+import { dayText } from './dates';
+import {
+  ASPECT_WORDS,
+  BLOCKED_WORDS,
+  FITTED_WORDS,
+  LIFT_WORDS,
+  LIGHT_WORDS,
+  PAINT_STATE_WORDS,
+  SURFACE_WORDS,
+  term,
+} from './terms';
+import type { Wording } from './vocabulary';
+import { zoneName } from './zones';
+
+/** Size, share and place of a finding in one line. */
+export function extentText(
+  f: Pick<BodyOf<'finding'>, 'sizeMm' | 'share' | 'where' | 'touchedIn' | 'visibleFromM'>,
+): string {
+  return [
+    f.sizeMm ? `${f.sizeMm} mm` : '',
+    f.share ? `${Math.round(f.share * 100)} % of the panel` : '',
+    f.where,
+    f.touchedIn ? 'touched in' : '',
+    f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** The likeliest state of a panel's paint, and the next one where it is not out of the question. */
+export function likelyText(chances: Readonly<Record<(typeof PAINT_STATES)[number], number>> | undefined): string {
+  if (!chances) return 'not judged';
+  const [best, second] = [...PAINT_STATES].sort((a, b) => chances[b] - chances[a]);
+  const percent = (s: (typeof PAINT_STATES)[number]) => `${PAINT_STATE_WORDS[s]} ${Math.round(chances[s] * 100)} %`;
+  return chances[second!] > 0.1 ? `${percent(best!)}, ${percent(second!)}` : percent(best!);
+}
+
+/** The conditions of a visit and its instruments in a sentence or two. */
+export function visitText(v: BodyOf<'visit'>): string {
+  const { gauge } = v;
+  const checks = gauge?.checks.map(
+    (c) => `at the ${c.when} the ${c.foilUm} µm foil showed ${c.foilReadUm}, bare plate ${c.zeroUm}`,
+  );
+  return [
+    `${dayText(v.startedAt)}, ${v.place}${v.inspector && `, by ${v.inspector}`}${v.hours ? `, ${v.hours} hours` : ''}: ${[
+      LIGHT_WORDS[v.light],
+      SURFACE_WORDS[v.surface],
+      v.clean ? 'car clean' : 'car not clean',
+      v.temperatureC === null ? 'temperature not stated' : `${v.temperatureC} °C`,
+      LIFT_WORDS[v.lift],
+    ].join(', ')}.`,
+    gauge
+      ? `Thickness gauge ${gauge.name}, ceiling ${gauge.ceilingUm} µm, ${checks!.length === 0 ? 'not checked on foils' : `checked: ${checks!.join('; ')}`}.`
+      : 'No thickness gauge.',
+    v.note,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** What the car's papers and figures say, as name and value. */
+export function carFacts(car: BodyOf<'car'>, wording: Wording): readonly (readonly [name: string, value: string])[] {
+  const fitted = (Object.keys(FITTED_WORDS) as (keyof typeof FITTED_WORDS)[]).filter((k) => car.fitted?.[k]);
+  return [
+    ['Chassis number', car.chassisNumber || 'not read'],
+    ['Engine number', car.engineNumber || 'not read'],
+    ['Odometer', car.odometer ? `${car.odometer.value.toLocaleString('en-GB')} ${car.odometer.unit}` : 'not read'],
+    [wording.words === 'en-US' ? 'Color' : 'Colour', car.colour || 'not stated'],
+    ...(fitted.length > 0
+      ? ([['Fitted', fitted.map((k) => term(FITTED_WORDS, k, wording.words)).join(', ')]] as const)
+      : []),
+    ['Driven', car.leave.drive === 'yes' ? 'leave given' : 'no'],
+  ];
+}
+
+const isReason = (why: string | null): why is BlockedBy => (BLOCKED_BY as readonly string[]).includes(why ?? '');
+
+/** Everything not seen, by reason: the reason, and the places with their aspects. */
+export function notSeenText(
+  notSeen: Snapshot['results']['notSeen'],
+  wording: Wording,
+): readonly { readonly why: string; readonly places: string }[] {
+  const groups = new Map<string, string[]>();
+  for (const row of notSeen) {
+    const why = isReason(row.why) ? `Blocked: ${BLOCKED_WORDS[row.why]}` : 'Not looked at';
+    const aspects = row.aspects.map((a) => term(ASPECT_WORDS, a as Aspect, wording.words)).join(', ');
+    groups.set(why, [...(groups.get(why) ?? []), `${zoneName(row.zone, wording)} (${aspects})`]);
+  }
+  return [...groups].map(([why, places]) => ({ why, places: places.join('; ') }));
+}
+
+/** The first thing a reader must know where a gate holds. */
+export const STRUCTURAL_LOSS_TEXT =
+  'Structural loss was found. The car is not to be driven or lifted by it before a qualified repairer has seen it.';
