@@ -13,18 +13,7 @@ import type { AnyRecord } from '../src/core/records/kinds';
 import { recordsOf } from '../src/core/records/reduce';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
 import { takeSnapshot } from '../src/core/report/snapshot';
-
-/** Wrong usage: exit 2, words on standard error. */
-class Usage extends Error {}
-/** A refused input: exit 1, the reason as JSON. */
-class Refusal extends Error {
-  constructor(
-    readonly reason: string,
-    readonly more: object = {},
-  ) {
-    super(reason);
-  }
-}
+import { Refusal, Usage } from './refusals';
 
 const HELP: Readonly<Record<string, string>> = {
   check: 'check BUNDLE\n  Says whether a bundle is whole: {ok, problems:[{path, message}]}.',
@@ -33,6 +22,12 @@ const HELP: Readonly<Record<string, string>> = {
   report:
     'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
   verify: 'verify REPORT\n  Re-computes hash and signature of a sealed report.',
+  'verify-log':
+    'verify-log [--lot N]\n  Re-computes the hash chain of every inspection’s log in the database (DATABASE_URL, else the demo’s).',
+  export:
+    'export --lot N --out FILE [--what bundle|pdf|zip] [--as EMAIL]\n  Writes an inspection with its pictures from the database.',
+  import:
+    'import BUNDLE [--sale NAME] [--as EMAIL]\n  Takes a bundle (JSON, or ZIP with pictures) into the database; twice changes nothing.',
 };
 
 function readText(path: string): string {
@@ -183,6 +178,10 @@ const OPTIONS = {
   out: { type: 'string' },
   key: { type: 'string' },
   'on-year': { type: 'string' },
+  lot: { type: 'string' },
+  what: { type: 'string' },
+  as: { type: 'string' },
+  sale: { type: 'string' },
 } as const;
 
 type Flags = { [K in keyof typeof OPTIONS]?: (typeof OPTIONS)[K]['type'] extends 'boolean' ? boolean : string };
@@ -193,7 +192,13 @@ const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Pr
   grade: gradeVerb,
   report: reportVerb,
   verify: verifyVerb,
+  // Loaded when asked for: the others need no database.
+  'verify-log': async (_path, flags) => (await import('./farvin-database')).verifyLog(flags),
+  export: async (_path, flags) => (await import('./farvin-database')).exportVerb(flags),
+  import: async (path, flags) => (await import('./farvin-database')).importVerb(path, flags),
 };
+/** Verbs that take no file. */
+const BARE = new Set(['verify-log', 'export']);
 
 function parsed(args: string[]): { values: Flags; positionals: string[] } {
   try {
@@ -213,8 +218,10 @@ async function main(): Promise<void> {
   }
   const does = VERBS[verb];
   if (!does) throw new Usage(`unknown verb ${verb}; known: ${Object.keys(VERBS).join(' ')}`);
-  if (paths.length !== 1) throw new Usage(`${verb} takes one file\n${HELP[verb]}`);
-  console.log(JSON.stringify(await does(paths[0]!, values), null, 1));
+  if (BARE.has(verb)) {
+    if (paths.length > 0) throw new Usage(`${verb} takes no file\n${HELP[verb]}`);
+  } else if (paths.length !== 1) throw new Usage(`${verb} takes one file\n${HELP[verb]}`);
+  console.log(JSON.stringify(await does(paths[0] ?? '', values), null, 1));
 }
 
 main().catch((error: unknown) => {

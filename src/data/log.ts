@@ -1,7 +1,7 @@
 import { and, asc, eq, gt } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { logHash } from './change-hash';
-import { type Db, inOrg } from './db';
+import { type Db, inOrg, type Tx } from './db';
 import { user } from './tables/auth';
 import { changeLog, inspection } from './tables/farvin';
 
@@ -61,39 +61,62 @@ export async function logOf(
   );
 }
 
-/** Whether the log's chain of hashes is whole: re-computed line by line and compared with the inspection's head. */
-export async function logIsWhole(db: Db, actor: Actor, inspectionId: string): Promise<boolean> {
-  const { rows, head } = await inOrg(db, actor, async (tx) => {
-    // The head first: lines that come in between do not make a whole log look broken.
-    const [head] = await tx
-      .select({ logHead: inspection.logHead, changeCount: inspection.changeCount })
-      .from(inspection)
-      .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)));
+/** What checking a log found: how many lines it has, and the number of the first one that does not fit. */
+export interface LogVerdict {
+  readonly whole: boolean;
+  readonly lines: number;
+  readonly brokenAt: number | null;
+}
+
+const LINES_AT_ONCE = 2000;
+
+/** Re-computes an inspection's chain of hashes line by line, a page at a time, and compares it with its head. */
+export async function checkLog(tx: Tx | Db, inspectionId: string): Promise<LogVerdict> {
+  // The head first: lines that come in meanwhile do not make a whole log look broken.
+  const [head] = await tx
+    .select({ logHead: inspection.logHead, changeCount: inspection.changeCount })
+    .from(inspection)
+    .where(eq(inspection.id, inspectionId));
+  if (!head) return { whole: false, lines: 0, brokenAt: null };
+  let previous = '';
+  let lines = 0;
+  let after = 0;
+  while (lines < head.changeCount) {
     const rows = await tx
       .select()
       .from(changeLog)
-      .where(and(eq(changeLog.inspectionId, inspectionId), eq(changeLog.orgId, actor.orgId)))
+      .where(and(eq(changeLog.inspectionId, inspectionId), gt(changeLog.seq, after)))
       .orderBy(asc(changeLog.seq))
-      .limit(head?.changeCount ?? 0);
-    return { rows, head };
-  });
-  let previous = '';
-  for (const r of rows) {
-    const line = {
-      inspectionId,
-      changeId: r.changeId,
-      contentHash: r.contentHash,
-      actorId: r.actorId,
-      at: r.at.toISOString(),
-      op: r.op,
-      kind: r.kind,
-      recordId: r.recordId,
-      version: r.version,
-      before: r.before,
-      after: r.after,
-    };
-    if (r.previousHash !== previous || logHash(previous, line) !== r.hash) return false;
-    previous = r.hash;
+      .limit(Math.min(LINES_AT_ONCE, head.changeCount - lines));
+    if (rows.length === 0) break;
+    for (const r of rows) {
+      const { changeId, contentHash, actorId, op, kind, recordId, version, before, after: now } = r;
+      const at = r.at.toISOString();
+      const line = {
+        inspectionId,
+        changeId,
+        contentHash,
+        actorId,
+        at,
+        op,
+        kind,
+        recordId,
+        version,
+        before,
+        after: now,
+      };
+      if (r.previousHash !== previous || logHash(previous, line) !== r.hash)
+        return { whole: false, lines, brokenAt: r.seq };
+      previous = r.hash;
+      after = r.seq;
+      lines++;
+    }
   }
-  return head !== undefined && head.logHead === previous;
+  const whole = lines === head.changeCount && head.logHead === previous;
+  return { whole, lines, brokenAt: whole ? null : after };
+}
+
+/** Whether the log of an inspection of the actor's organisation is whole. */
+export async function logIsWhole(db: Db, actor: Actor, inspectionId: string): Promise<boolean> {
+  return inOrg(db, actor, async (tx) => (await checkLog(tx, inspectionId)).whole);
 }

@@ -70,6 +70,39 @@ export interface YardPage {
 
 const FAR_DAY = '9999-12-31';
 
+const ROW = {
+  id: lot.id,
+  number: lot.number,
+  title: lot.title,
+  reportDueOn: lot.reportDueOn,
+  keeper: lot.keeper,
+  inspectionId: inspection.id,
+  revision: inspection.revision,
+  state: inspection.state,
+  changeCount: inspection.changeCount,
+  summary: inspection.summary,
+  summaryCount: inspection.summaryCount,
+};
+const NEWEST = and(eq(inspection.lotId, lot.id), eq(inspection.revision, lot.revision));
+
+/** A row as read, with its summary marked stale where changes came after it. */
+function yardRow<R extends { summary: unknown; summaryCount: number; changeCount: number }>(row: R) {
+  const { summaryCount, ...rest } = row;
+  return { ...rest, summary: row.summary as LotSummary | null, stale: summaryCount !== row.changeCount };
+}
+
+/** What the Yard shows of one lot, or null. */
+export async function yardRowOf(db: Db, actor: Actor, lotId: string): Promise<YardRow | null> {
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select(ROW)
+      .from(lot)
+      .innerJoin(inspection, NEWEST)
+      .where(and(eq(lot.id, lotId), eq(lot.orgId, actor.orgId))),
+  );
+  return row ? yardRow(row) : null;
+}
+
 /** Each order's key; rows with equal keys stand by number. Indexed as written here (migration 0004). */
 const KEYS: Readonly<Record<Sort, { key: SQL; cast: SQL }>> = {
   number: { key: sql`${lot.number}`, cast: sql`int` },
@@ -112,22 +145,9 @@ export async function yardPage(db: Db, actor: Actor, saleId: string, query: Yard
   const [fromKey, fromNumber] = after?.split('~') ?? [];
   const rows = await inOrg(db, actor, (tx) =>
     tx
-      .select({
-        id: lot.id,
-        number: lot.number,
-        title: lot.title,
-        reportDueOn: lot.reportDueOn,
-        keeper: lot.keeper,
-        inspectionId: inspection.id,
-        revision: inspection.revision,
-        state: inspection.state,
-        changeCount: inspection.changeCount,
-        summary: inspection.summary,
-        summaryCount: inspection.summaryCount,
-        key: sql<string>`${key}::text`,
-      })
+      .select({ ...ROW, key: sql<string>`${key}::text` })
       .from(lot)
-      .innerJoin(inspection, and(eq(inspection.lotId, lot.id), eq(inspection.revision, lot.revision)))
+      .innerJoin(inspection, NEWEST)
       .where(
         and(
           eq(lot.orgId, actor.orgId),
@@ -145,11 +165,7 @@ export async function yardPage(db: Db, actor: Actor, saleId: string, query: Yard
   const page = rows.slice(0, limit);
   const last = rows.length > limit ? page.at(-1) : undefined;
   return {
-    rows: page.map(({ summaryCount, key: _key, ...r }) => ({
-      ...r,
-      summary: r.summary as LotSummary | null,
-      stale: summaryCount !== r.changeCount,
-    })),
+    rows: page.map(({ key: _key, ...r }) => yardRow(r)),
     next: last ? `${last.key}~${last.number}` : null,
   };
 }

@@ -94,6 +94,8 @@ const Stamp = ({ children }: { children: string }) => <Text style={s.stamp}>{chi
 /** The library takes bookmarks on every node; its types know them on pages only. */
 const bookmark = (title: string) => ({ bookmark: title }) as object;
 
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** A section whose title is also a bookmark of the document. */
 const Section = ({ title, children }: { title: string; children: ReactNode }) => (
   <View {...bookmark(title)}>
@@ -152,7 +154,7 @@ export function ReportPdf(input: PdfInput) {
           {VIEWS.filter((v) => findings.some((f) => f.view === v)).map((view) => (
             <View key={view}>
               <Text style={s.h3} minPresenceAhead={40}>
-                {term(VIEW_WORDS, view, wording.words)}
+                {capital(term(VIEW_WORDS, view, wording.words))}
               </Text>
               {findings
                 .filter((f) => f.view === view)
@@ -279,8 +281,12 @@ function GradeTable({ snapshot }: { snapshot: Snapshot }) {
   const { results, tables } = snapshot;
   const limits = tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
   const rows = [
-    ...results.whole.map((w) => ({ name: `${w.lens} lens: ${LENS_WORDS[w.lens]}`, grade: w.grade, blank: false })),
-    ...results.axes.map((a) => ({ name: AXIS_WORDS[a.axis], grade: a.grade, blank: a.seen === 0 })),
+    ...results.whole.map((w) => ({
+      name: `${capital(w.lens)} lens: ${LENS_WORDS[w.lens]}`,
+      grade: w.grade,
+      blank: false,
+    })),
+    ...results.axes.map((a) => ({ name: capital(AXIS_WORDS[a.axis]), grade: a.grade, blank: a.seen === 0 })),
   ];
   return (
     <View>
@@ -341,7 +347,7 @@ function PlanFigure({
 }) {
   const box = plan.boxes[view];
   const [w, h] = [box.maxX - box.minX + 120, box.maxY - box.minY + 120];
-  const width = Math.min(PAGE_WIDTH, (w / h) * (view === 'outside' ? 380 : 220));
+  const width = Math.min(PAGE_WIDTH, (w / h) * (view === 'outside' ? 330 : 200));
   const r = (w / width) * 5.6;
   const stacked = new Map<string, number>();
   const pins = findings
@@ -385,7 +391,7 @@ function PlanFigure({
         ))}
       </Svg>
       <T style={s.soft}>
-        {`${term(VIEW_WORDS, view, wording.words)}: numbers are the findings below; dashed pieces were not seen.`}
+        {`${capital(term(VIEW_WORDS, view, wording.words))}: numbers are the findings below; dashed pieces were not seen.`}
       </T>
     </View>
   );

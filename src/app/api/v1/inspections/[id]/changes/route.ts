@@ -3,6 +3,7 @@ import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { takeChanges } from '@/data/gateway';
 import { jsonBody, notFound, problem, route } from '@/server/api';
+import { summariseLater } from '@/server/summary-later';
 
 export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
   const body = await jsonBody(request);
@@ -19,5 +20,6 @@ export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, par
     );
   }
   const results = await takeChanges(db(), actor, params.id, batch.data.changes, new Date());
+  if (results?.some((r) => r.status === 'applied')) summariseLater(db(), actor, params.id);
   return results ? Response.json({ results }) : notFound();
 });

@@ -1,0 +1,128 @@
+import { randomUUID } from 'node:crypto';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { asc, desc, eq } from 'drizzle-orm';
+import { type Actor, actorOf } from '../src/data/actor';
+import { connect, type Db } from '../src/data/db';
+import { checkLog } from '../src/data/log';
+import { user } from '../src/data/tables/auth';
+import { inspection, lot, membership, sale } from '../src/data/tables/farvin';
+import { importBundle } from '../src/server/export/import-bundle';
+import { makeExport } from '../src/server/export/make-export';
+import { Refusal, Usage } from './refusals';
+
+/** Runs work as the database's owner: DATABASE_OWNER_URL, else DATABASE_URL. */
+async function withOwner<T>(work: (db: Db) => Promise<T>): Promise<T> {
+  const url = process.env.DATABASE_OWNER_URL || process.env.DATABASE_URL;
+  if (!url)
+    throw new Refusal('no-database', {
+      message: 'Set DATABASE_URL, or run npm run demo once: its database is used when it is there.',
+    });
+  const { db, end } = connect(url, 2);
+  try {
+    return await work(db);
+  } finally {
+    await end();
+  }
+}
+
+/** Checks the hash chain of every inspection's log, or of one lot's. */
+export async function verifyLog(flags: { lot?: string | undefined }): Promise<object> {
+  return withOwner(async (db) => {
+    const rows = await db
+      .select({ id: inspection.id, revision: inspection.revision, lot: lot.number, title: lot.title })
+      .from(inspection)
+      .innerJoin(lot, eq(lot.id, inspection.lotId))
+      .where(flags.lot === undefined ? undefined : eq(lot.number, numberOf(flags.lot)))
+      .orderBy(asc(lot.number), asc(inspection.revision));
+    let lines = 0;
+    const broken: object[] = [];
+    for (const row of rows) {
+      const verdict = await checkLog(db, row.id);
+      lines += verdict.lines;
+      if (!verdict.whole)
+        broken.push({
+          lot: row.lot,
+          title: row.title,
+          revision: row.revision,
+          inspection: row.id,
+          at: verdict.brokenAt,
+        });
+    }
+    if (broken.length > 0) throw new Refusal('log-broken', { inspections: rows.length, lines, broken });
+    return { ok: true, inspections: rows.length, lines, broken };
+  });
+}
+
+function numberOf(text: string): number {
+  const n = Number(text);
+  if (!Number.isInteger(n) || n < 1) throw new Usage('--lot is a lot number');
+  return n;
+}
+
+/** The account in whose name it is done: `--as EMAIL`, else the first manager. */
+async function actorFor(db: Db, email: string | undefined): Promise<Actor> {
+  const [row] = await db
+    .select({ id: user.id })
+    .from(user)
+    .innerJoin(membership, eq(membership.userId, user.id))
+    .where(email === undefined ? eq(membership.role, 'manager') : eq(user.email, email.toLowerCase()))
+    .orderBy(asc(user.createdAt))
+    .limit(1);
+  const actor = row ? await actorOf(db, row.id) : null;
+  if (!actor) throw new Refusal('no-account', { message: 'There is no such account.' });
+  return actor;
+}
+
+/** Writes an inspection with its pictures as a bundle ZIP (or its report as PDF or ZIP). */
+export async function exportVerb(flags: {
+  lot?: string | undefined;
+  out?: string | undefined;
+  what?: string | undefined;
+  as?: string | undefined;
+}): Promise<object> {
+  const { out, what = 'bundle' } = flags;
+  if (!flags.lot || !out) throw new Usage('export needs --lot NUMBER and --out FILE');
+  if (what !== 'bundle' && what !== 'pdf' && what !== 'zip') throw new Usage('--what is bundle, pdf or zip');
+  const number = numberOf(flags.lot);
+  return withOwner(async (db) => {
+    const actor = await actorFor(db, flags.as);
+    const [row] = await db
+      .select({ id: inspection.id })
+      .from(inspection)
+      .innerJoin(lot, eq(lot.id, inspection.lotId))
+      .where(eq(lot.number, number))
+      .orderBy(desc(inspection.revision))
+      .limit(1);
+    if (!row) throw new Refusal('no-lot', { message: `There is no lot ${number}.` });
+    const dir = mkdtempSync(path.join(os.tmpdir(), `farvin-${randomUUID().slice(0, 8)}-`));
+    try {
+      const file = await makeExport(db, actor, row.id, what, dir, async (done, total) => {
+        console.error(`${done} of ${total}`);
+      });
+      copyFileSync(file, out);
+    } finally {
+      rmSync(dir, { recursive: true, force: true });
+    }
+    return { ok: true, out, lot: number, what };
+  });
+}
+
+/** Takes a bundle into a sale: by default the newest one of the account's organisation. */
+export async function importVerb(
+  file: string,
+  flags: { as?: string | undefined; sale?: string | undefined },
+): Promise<object> {
+  return withOwner(async (db) => {
+    const actor = await actorFor(db, flags.as);
+    const sales = await db.select().from(sale).where(eq(sale.orgId, actor.orgId));
+    const target = flags.sale ? sales.find((s) => s.id === flags.sale || s.name === flags.sale) : sales.at(-1);
+    if (!target) throw new Refusal('no-sale', { message: 'There is no such sale.', sales: sales.map((s) => s.name) });
+    const result = await importBundle(db, actor, target.id, file, (done, total) =>
+      console.error(`${done} of ${total}`),
+    );
+    if (!result.ok) throw new Refusal(result.reason, { message: result.message, problems: result.problems });
+    return { ...result, sale: target.name };
+  });
+}
