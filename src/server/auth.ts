@@ -25,6 +25,8 @@ function create() {
       defaultCookieAttributes: { httpOnly: true, sameSite: 'strict' },
       useSecureCookies: own.startsWith('https:'),
     },
+    // Its errors hold queries with session tokens: the routes tell what a log may hold.
+    logger: { disabled: true },
     telemetry: { enabled: false },
   });
 }

@@ -10,7 +10,9 @@ export interface QueueState {
   readonly photos: readonly PhotoOnItsWay[];
   /** Pictures that went in since the page was opened. */
   readonly done: number;
-  readonly sending: 'idle' | 'sending' | 'offline' | 'signed-out';
+  readonly sending: 'idle' | 'sending' | 'offline' | 'signed-out' | 'store';
+  /** What the server says of its picture store while it takes none. */
+  readonly trouble: string;
   /** Pictures the device could not keep: they are sent from this page only. */
   readonly unkept: number;
 }
@@ -52,7 +54,7 @@ export function changeOfPhoto(
  * has it, so that neither a reload nor a dead server loses one; then its record goes the way of every other entry.
  */
 class PhotoQueue {
-  private state: QueueState = { photos: [], done: 0, sending: 'idle', unkept: 0 };
+  private state: QueueState = { photos: [], done: 0, sending: 'idle', trouble: '', unkept: 0 };
   private listeners = new Set<() => void>();
   private unkept = new Map<string, PhotoRow>();
   private running = false;
@@ -147,7 +149,7 @@ class PhotoQueue {
   }
 
   private async runAll(): Promise<void> {
-    let stopped: 'offline' | 'signed-out' | null = null;
+    let stopped: 'offline' | 'signed-out' | 'store' | null = null;
     const begun = new Set<string>();
     const next = () =>
       this.state.photos.find((p) => !begun.has(p.id) && p.refused === '' && (p.by || this.by) === this.by);
@@ -160,14 +162,14 @@ class PhotoQueue {
     };
     if (next()) this.set({ sending: 'sending' });
     await Promise.all(Array.from({ length: AT_ONCE }, lane));
-    this.set({ sending: stopped ?? 'idle' });
+    this.set({ sending: stopped ?? 'idle', ...(stopped !== 'store' && { trouble: '' }) });
     if (!stopped) this.tries = 0;
-    if (stopped === 'offline') {
+    if (stopped === 'offline' || stopped === 'store') {
       this.timer = setTimeout(() => void this.run(), RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]);
     }
   }
 
-  private async sendOne(id: string): Promise<'offline' | 'signed-out' | null> {
+  private async sendOne(id: string): Promise<'offline' | 'signed-out' | 'store' | null> {
     const row =
       this.unkept.get(id) ??
       (await device()
@@ -188,6 +190,7 @@ class PhotoQueue {
       await this.arrived(row, answer.photo);
       return null;
     }
+    if (answer.why === 'store') this.set({ trouble: answer.message });
     if (answer.why !== 'refused') return answer.why;
     await device()
       .photos.update(id, { refused: answer.message })

@@ -8,7 +8,7 @@ const LISTED = 6;
 
 /** Pictures of one inspection (or all) on their way: progress of all and of each, and what was refused with its reason. */
 export function PhotosOnTheirWay({ inspection = null }: { inspection?: string | null }) {
-  const { photos, done, sending } = usePhotoQueue();
+  const { photos, done, sending, trouble } = usePhotoQueue();
   const [all, setAll] = useState(false);
   const own = photos.filter((p) => inspection === null || p.inspection === inspection);
   const waiting = own.filter((p) => p.refused === '');
@@ -30,6 +30,7 @@ export function PhotosOnTheirWay({ inspection = null }: { inspection?: string | 
         {sending === 'offline' && ', the rest wait for the network'}
         {sending === 'signed-out' && ', the rest wait until you sign in'}
       </p>
+      {trouble !== '' && <p className="border-l-4 border-pin pl-2">{trouble}</p>}
       <progress
         className="h-1.5 w-full accent-thread"
         max={total}

@@ -11,7 +11,8 @@ export interface StoredPhoto {
 export type PhotoAnswer =
   | { ok: true; photo: StoredPhoto }
   | { ok: false; why: 'offline' | 'signed-out' }
-  | { ok: false; why: 'refused'; message: string };
+  /** `store`: the server has no room for pictures now, or cannot reach them. */
+  | { ok: false; why: 'refused' | 'store'; message: string };
 
 const PART_BYTES = 1024 * 1024;
 
@@ -38,6 +39,8 @@ async function call(
 }
 
 function verdict(answer: { status: number; body: Record<string, unknown> } | null): PhotoAnswer {
+  if (answer && String(answer.body.reason).startsWith('store-'))
+    return { ok: false, why: 'store', message: String(answer.body.message) };
   if (!answer || answer.status >= 500 || answer.status === 429) return { ok: false, why: 'offline' };
   if (answer.status === 401) return { ok: false, why: 'signed-out' };
   if (answer.body.ok === true) return { ok: true, photo: answer.body.photo as StoredPhoto };

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { photoQueue, type QueueState } from './photo-queue';
 
-const NONE: QueueState = { photos: [], done: 0, sending: 'idle', unkept: 0 };
+const NONE: QueueState = { photos: [], done: 0, sending: 'idle', trouble: '', unkept: 0 };
 
 /** The pictures on their way from this device. */
 export function usePhotoQueue(): QueueState {

@@ -1,0 +1,26 @@
+// npm run backup -- FILE, npm run restore -- FILE: the whole of Farvin, database and pictures, as one file.
+import path from 'node:path';
+import { databaseFor, ensurePostgres, programs } from './cluster.mjs';
+import { Plain, packages, runTs, STATE } from './steps.mjs';
+
+const [what, file, ...more] = process.argv.slice(2);
+
+async function main() {
+  if (!['backup', 'restore'].includes(what) || !file || more.length > 0)
+    throw new Plain(`Type: npm run ${what === 'restore' ? 'restore' : 'backup'} -- FILE`);
+  await packages();
+  await ensurePostgres();
+  const database = await databaseFor(STATE);
+  if (!database)
+    throw new Plain('No database: set DATABASE_URL (and DATABASE_OWNER_URL), or run npm run demo once to have one.');
+  try {
+    await runTs(`bin/${what}.ts`, [path.resolve(file)], { env: { ...database.env, PG_BIN: programs() ?? '' } });
+  } finally {
+    await database.stop();
+  }
+}
+
+main().catch((error) => {
+  console.error(error instanceof Plain ? error.message : error);
+  process.exit(1);
+});

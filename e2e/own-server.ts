@@ -1,0 +1,85 @@
+import { randomBytes } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { type APIRequestContext, request } from '@playwright/test';
+import { startCluster } from '../bin/cluster.mjs';
+import { end, freePort, ROOT, run, runTs, STATE, serve } from '../bin/steps.mjs';
+import { PASSWORD } from './people';
+
+export interface Trial {
+  readonly saleId: string;
+  readonly lotId: string;
+  readonly inspectionId: string;
+  readonly manager: string;
+  readonly inspector: string;
+}
+
+/** A cluster, its tables and a small sale of its own, for tests that break things. */
+export async function ownWorld({ durable = false, photoStore }: { durable?: boolean; photoStore?: string } = {}) {
+  const cluster = await startCluster(STATE, { throwAway: true, durable });
+  const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-own-'));
+  const env = {
+    ...cluster.env('trial'),
+    FARVIN_SECRET: randomBytes(32).toString('hex'),
+    PHOTO_STORE: photoStore ?? photos,
+    FARVIN_S3_KEY: 'key',
+    FARVIN_S3_SECRET: 'secret',
+  };
+  await runTs('bin/create-database.ts', ['trial'], { env: { DATABASE_URL: cluster.url('postgres') }, quiet: true });
+  await runTs('bin/migrate.ts', [], { env, quiet: true });
+  const told: string = await run(
+    process.execPath,
+    [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'demo/trial.ts'), 'own', '3', '0'],
+    { env, quiet: true },
+  );
+  const trial = JSON.parse(told.trim().split('\n').at(-1)!) as Trial;
+  return {
+    cluster,
+    env,
+    photos,
+    trial,
+    stop: async () => {
+      await cluster.stop();
+      rmSync(photos, { recursive: true, force: true });
+    },
+  };
+}
+export type World = Awaited<ReturnType<typeof ownWorld>>;
+
+/** A server on the world's database; `kill` ends it as a power cut would. */
+export async function ownServer(world: World, port?: number) {
+  const at = port ?? (await freePort());
+  let child = await serve(at, world.env);
+  const gone = () => new Promise<void>((resolve) => void child.once('exit', () => resolve()));
+  return {
+    port: at,
+    url: `http://127.0.0.1:${at}`,
+    kill: async () => {
+      const ended = gone();
+      child.kill('SIGKILL');
+      await ended;
+    },
+    start: async () => {
+      child = await serve(at, world.env);
+    },
+    stop: () => end(child),
+  };
+}
+
+/** A signed-in caller of a server. */
+export async function callerOf(url: string, email: string): Promise<APIRequestContext> {
+  const context = await request.newContext({ baseURL: url, extraHTTPHeaders: { origin: url }, timeout: 20_000 });
+  const answer = await context.post('/api/auth/sign-in/email', { data: { email, password: PASSWORD } });
+  if (!answer.ok()) throw new Error(`signing in answered ${answer.status()}`);
+  return context;
+}
+
+export const readingOf = (um: number, zone = 'hood') => ({
+  id: crypto.randomUUID(),
+  op: 'put',
+  kind: 'reading',
+  record: crypto.randomUUID(),
+  base: 0,
+  body: { zone, state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' }, at: '2027-02-10T09:00:00Z' },
+});
