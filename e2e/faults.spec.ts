@@ -183,7 +183,7 @@ test('a backup restored into an empty cluster is the same, picture by picture; a
     // And it works: the accounts sign in, the log is whole.
     const again = await ownServer({
       ...to,
-      env: { ...to.env, ...to.cluster.env('empty'), FARVIN_SECRET: from.env.FARVIN_SECRET },
+      env: { ...to.env, ...to.cluster.env('empty'), FARVIN_SECRET: from.env.FARVIN_SECRET ?? '' },
     });
     const there = await callerOf(again.url, from.trial.inspector);
     expect((await (await there.get(`/api/v1/inspections/${inspectionId}/log?check&limit=1`)).json()).whole).toBe(true);

@@ -19,7 +19,7 @@ export interface Trial {
 export async function ownWorld({ durable = false, photoStore }: { durable?: boolean; photoStore?: string } = {}) {
   const cluster = await startCluster(STATE, { throwAway: true, durable });
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-own-'));
-  const env = {
+  const env: Record<string, string> = {
     ...cluster.env('trial'),
     FARVIN_SECRET: randomBytes(32).toString('hex'),
     PHOTO_STORE: photoStore ?? photos,

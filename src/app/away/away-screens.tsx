@@ -7,6 +7,7 @@ import { Device } from '@/screens/device/device';
 import { Grade } from '@/screens/grade/grade';
 import { Intake } from '@/screens/intake/intake';
 import { Paint } from '@/screens/paint/paint';
+import { Photos } from '@/screens/photos/photos';
 import { Report } from '@/screens/report/report';
 import { Walk } from '@/screens/walk/walk';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
@@ -19,6 +20,7 @@ import { LotShell } from '@/ui/shell/lot-shell';
 const SCREENS: Readonly<Record<string, () => React.ReactNode>> = {
   intake: () => <Intake />,
   walk: () => <Walk />,
+  photos: () => <Photos />,
   paint: () => <Paint />,
   grade: () => <Grade />,
   report: () => <Report revisions={[]} links={[]} />,

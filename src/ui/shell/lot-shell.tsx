@@ -1,6 +1,6 @@
 'use client';
 
-import { BookOpenCheck, ClipboardList, Footprints, Gauge, Scale, Warehouse } from 'lucide-react';
+import { BookOpenCheck, ClipboardList, Footprints, Gauge, Images, Scale, Warehouse } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -18,6 +18,7 @@ import { Waiting } from './waiting';
 const PLACES = [
   { to: 'intake', name: 'Intake', Icon: ClipboardList },
   { to: 'walk', name: 'Walk', Icon: Footprints },
+  { to: 'photos', name: 'Photos', Icon: Images },
   { to: 'paint', name: 'Paint', Icon: Gauge },
   { to: 'grade', name: 'Grade', Icon: Scale },
   { to: 'report', name: 'Report', Icon: BookOpenCheck },

@@ -1,0 +1,5 @@
+import { Photos } from '@/screens/photos/photos';
+
+export default function PhotosPage() {
+  return <Photos />;
+}
