@@ -1,5 +1,5 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { browserOf, caller, enter, freshLot } from './people';
+import { browserOf, caller, enter, freshLot, lotByNumber } from './people';
 
 const PICTURE = (await import('sharp')).default;
 /** A small picture whose pixels differ by its number. */
@@ -132,4 +132,25 @@ test('two people on one car see each other, and a conflict shows both values', a
   await expect(history.getByRole('listitem')).toHaveText([/entered: 3 ×/, /changed to: 9 ×/, /changed to: 5 ×/]);
   const log = await (await petra.request.get(`/api/v1/inspections/${inspectionId}/log?check`)).json();
   expect(log.whole).toBe(true);
+});
+
+test('takes a whole sale along: a lot never opened before opens without a network', async ({ browser }) => {
+  const api = await caller('inspector');
+  const { lotId } = await lotByNumber(api, 4);
+  const context = await browserOf(browser, 'inspector');
+  const page = await withWorker(context, '/yard');
+  await page.getByRole('button', { name: 'Take with me' }).click();
+  await expect(page.getByRole('link', { name: /lots on this device/ })).toBeVisible();
+  await context.setOffline(true);
+  await page.goto(`/lots/${lotId}/walk`);
+  await expect(page.getByRole('heading', { name: 'Brannock Eleven, 1938' })).toBeVisible();
+  await expect(page.getByLabel('Entry line')).toBeEnabled();
+  // A picture of it too.
+  await page.goto(`/lots/${lotId}/photos`);
+  const picture = page.getByRole('listitem').getByRole('img').first();
+  await expect
+    .poll(() => picture.evaluate((img: HTMLImageElement) => img.complete && img.naturalWidth))
+    .toBeGreaterThan(0);
+  await page.goto('/device');
+  await expect(page.getByRole('button', { name: 'Remove lot 4 from this device' })).toBeVisible();
 });
