@@ -11,12 +11,27 @@ const app = next({ dev: false, dir: ROOT, hostname, port });
 const handle = app.getRequestHandler();
 await app.prepare();
 
+/** Whether an address can be decoded; the framework answers those that cannot as faults of its own. */
+function readable(url) {
+  try {
+    decodeURIComponent((url ?? '').split('?')[0]);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 const server = createServer((request, response) => {
   // Limits count by address: what a caller says of its own address is believed of a trusted proxy only.
   if (!behindProxy) {
     delete request.headers['x-forwarded-host'];
     delete request.headers['x-forwarded-proto'];
     request.headers['x-forwarded-for'] = request.socket.remoteAddress ?? 'unknown';
+  }
+  if (!readable(request.url)) {
+    response.writeHead(400, { 'content-type': 'text/plain' });
+    response.end('This address cannot be read.\n');
+    return;
   }
   handle(request, response).catch(() => {
     if (!response.headersSent) response.writeHead(500, { 'content-type': 'text/plain' });

@@ -6,8 +6,9 @@ import { addLink } from '@/data/seals';
 import { jsonBody, notFound, problem, route } from '@/server/api';
 import { newToken, tokenHash } from '@/server/sealing';
 
-const schema = z.object({
-  label: z.string().trim().max(120).default(''),
+/** Strict, with a label that must be said: a link opens a report to strangers and is not made by mistake. */
+const schema = z.strictObject({
+  label: z.string().trim().max(120),
   expiresAt: z.iso.datetime({ offset: true }).nullable().default(null),
 });
 
@@ -16,7 +17,7 @@ export const POST = route<{ id: string }>(mayManage, async ({ actor, request, pa
   const body = await jsonBody(request, 4000);
   if (!body.ok) return body.response;
   const parsed = schema.safeParse(body.value);
-  if (!parsed.success) return problem(400, 'malformed', 'Give a label and an expiry, or neither.');
+  if (!parsed.success) return problem(400, 'malformed', 'Give {label, expiresAt}: for whom, and until when or null.');
   const expiresAt = parsed.data.expiresAt ? new Date(parsed.data.expiresAt) : null;
   if (expiresAt && expiresAt.getTime() <= Date.now()) return problem(400, 'expired', 'The expiry lies in the past.');
   const token = newToken();
