@@ -13,6 +13,7 @@ import sharp from 'sharp';
 import { v7 as uuidv7 } from 'uuid';
 import { freePort, ROOT, run } from '../bin/steps.mjs';
 import { callerOf, ownServer, ownWorld, readingOf, type Trial, type World } from '../e2e/own-server';
+import { planOf } from '../src/core/body/plan';
 import { actorOf } from '../src/data/actor';
 import { connect } from '../src/data/db';
 import { takeChanges } from '../src/data/gateway';
@@ -20,6 +21,7 @@ import { ensureCopy } from '../src/server/photo-derivatives';
 import { importPhoto } from '../src/server/photo-import';
 import { byTurns, median, row } from './timing';
 
+const ZONES = [...planOf('fastback')!.zones.keys()];
 const CHROMIUM = { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic'] };
 
 async function trial(world: World, name: string, lots: number, records: number): Promise<Trial & { orgId: string }> {
@@ -54,7 +56,15 @@ async function pictureRecords(world: World, t: Trial & { orgId: string }, count:
     kind: 'photo',
     record: uuidv7(),
     base: 0,
-    body: { sha256, name: `p${i}.jpg`, type: 'image/jpeg', bytes: 1000, widthPx: 4000, heightPx: 3000, zone: 'hood' },
+    body: {
+      sha256,
+      name: `p${i}.jpg`,
+      type: 'image/jpeg',
+      bytes: 1000,
+      widthPx: 4000,
+      heightPx: 3000,
+      zone: ZONES[i % ZONES.length],
+    },
   }));
   await takeChanges(db, actor, t.inspectionId, changes, new Date());
   await sql.end();
@@ -247,7 +257,9 @@ async function requests(url: string, cookie: string): Promise<void> {
 
 async function scripts(url: string, name: string, address: string, cookie: string, aimKb: number): Promise<void> {
   const html = await page(`${url}${address}`, cookie)();
-  const files = new Set([...html.matchAll(/(?:src|href)="(\/_next\/static\/[^"]+\.js)[^"]*"/g)].map((m) => m[1]!));
+  // What a browser of today loads: the fallbacks for old ones are marked as such.
+  const tags = [...html.matchAll(/<(?:script|link)[^>]*>/g)].map((m) => m[0]).filter((t) => !/nomodule/i.test(t));
+  const files = new Set(tags.flatMap((t) => /(\/_next\/static\/[^"?]+\.js)/.exec(t)?.[1] ?? []));
   let bytes = 0;
   for (const file of files) bytes += gzipSync(Buffer.from(await (await fetch(`${url}${file}`)).arrayBuffer())).length;
   console.log(
@@ -272,27 +284,25 @@ async function keyPress(browser: Browser, url: string, t: Trial): Promise<void> 
   for (let i = 0; i < 12; i++) {
     await tab.getByLabel('Entry line').fill(`hood ${140 + i}`);
     await tab.waitForTimeout(800);
+    const before = await tab.locator('[aria-label="Readings"] svg').innerHTML();
     await tab.evaluate(() => {
-      const plot = document.querySelector('[aria-label="Readings"] svg')!;
       const w = window as unknown as { took: Promise<number> };
+      // The browser's own measure from the press to the next paint after its handlers (Event Timing, W3C).
       w.took = new Promise((resolve) => {
-        let from = 0;
-        window.addEventListener(
-          'keydown',
-          () => {
-            from = performance.now();
-          },
-          { once: true, capture: true },
-        );
-        const seen = new MutationObserver(() => {
-          seen.disconnect();
-          requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - from)));
+        const seen = new PerformanceObserver((list) => {
+          for (const e of list.getEntries())
+            if (e.name === 'keydown') {
+              seen.disconnect();
+              resolve(e.duration);
+            }
         });
-        seen.observe(plot, { childList: true, subtree: true, attributes: true });
+        seen.observe({ type: 'event', durationThreshold: 16 } as PerformanceObserverInit);
       });
     });
     await tab.keyboard.press('Enter');
     times.push(await tab.evaluate(() => (window as unknown as { took: Promise<number> }).took));
+    if ((await tab.locator('[aria-label="Readings"] svg').innerHTML()) === before)
+      throw new Error('the plot did not change');
   }
   console.log(
     `${'key press to painted strip plot, 3,000 records, 4× CPU'.padEnd(52)} ${median(times).toFixed(0).padStart(9)}  ms median, ${Math.max(...times).toFixed(0)} worst (aim ≤ 100)`,

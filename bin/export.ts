@@ -45,4 +45,7 @@ async function main(): Promise<void> {
   }
 }
 
-void main();
+main().catch((error: unknown) => {
+  console.error('An export broke off:', error instanceof Error ? error.message : 'unknown');
+  process.exit(1);
+});

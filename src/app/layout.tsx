@@ -2,9 +2,9 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
-import { Toaster } from 'sonner';
 import { PreferencesProvider } from '@/ui/preferences';
-import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
+import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
+import { readPreferences } from '@/ui/read-preferences';
 
 export const metadata: Metadata = {
   title: { default: 'Farvin', template: '%s · Farvin' },
@@ -17,21 +17,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang={preferences.words} data-theme={preferences.theme}>
       <body>
-        <PreferencesProvider initial={preferences}>
-          {children}
-          <Toaster
-            position="top-center"
-            toastOptions={{
-              style: {
-                background: 'var(--ink)',
-                color: 'var(--paper)',
-                borderRadius: 3,
-                border: 0,
-                fontFamily: 'var(--font-sans)',
-              },
-            }}
-          />
-        </PreferencesProvider>
+        <PreferencesProvider initial={preferences}>{children}</PreferencesProvider>
       </body>
     </html>
   );

@@ -1,4 +1,7 @@
-import { canonicalText, sha256Hex } from '@/core/report/seal';
+import { createHash } from 'node:crypto';
+import { canonicalText } from '@/core/report/seal';
+
+const sha256Hex = (text: string) => createHash('sha256').update(text).digest('hex');
 
 /** What a change says, as a hash: the same id with another content is refused. */
 export function contentHash(change: {

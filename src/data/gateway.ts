@@ -109,31 +109,32 @@ async function openBatch(
   const shas = changes
     .flatMap((c) => (textOf(c, 'kind') === 'photo' ? [textOf((c as { body?: unknown }).body, 'sha256')] : []))
     .filter((s): s is string => s !== null && s.length === 64);
-  const present =
+  const nothing = Promise.resolve([] as never[]);
+  // Asked together: within a transaction they go out in one go and are answered in turn.
+  const [present, before, pictures, [car]] = await Promise.all([
     recordIds.length === 0
-      ? []
-      : await tx
-          .select()
+      ? nothing
+      : tx
+          .select({ id: record.id, kind: record.kind, version: record.version, body: record.body })
           .from(record)
-          .where(and(eq(record.inspectionId, inspectionId), inArray(record.id, recordIds)));
-  const before =
+          .where(and(eq(record.inspectionId, inspectionId), inArray(record.id, recordIds))),
     changeIds.length === 0
-      ? []
-      : await tx
+      ? nothing
+      : tx
           .select({ changeId: changeLog.changeId, contentHash: changeLog.contentHash, version: changeLog.version })
           .from(changeLog)
-          .where(and(eq(changeLog.inspectionId, inspectionId), inArray(changeLog.changeId, changeIds)));
-  const pictures =
+          .where(and(eq(changeLog.inspectionId, inspectionId), inArray(changeLog.changeId, changeIds))),
     shas.length === 0
-      ? []
-      : await tx
+      ? nothing
+      : tx
           .select({ sha: photoFile.sha256 })
           .from(photoFile)
-          .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas)));
-  const [car] = await tx
-    .select({ body: record.body })
-    .from(record)
-    .where(and(eq(record.inspectionId, inspectionId), eq(record.kind, 'car')));
+          .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas))),
+    tx
+      .select({ body: record.body })
+      .from(record)
+      .where(and(eq(record.inspectionId, inspectionId), eq(record.kind, 'car'))),
+  ]);
   return {
     actor,
     inspectionId,
@@ -244,31 +245,51 @@ function apply(change: CheckedChange, hash: string, present: Held | undefined, b
   return { id: change.id, status: 'applied', version };
 }
 
+/** Rows as one JSON parameter: a tenth of the work of a parameter for each field. */
+const asJson = (rows: readonly object[]) => JSON.stringify(rows);
+
 async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
   if (batch.log.length === 0) return;
-  const { inspectionId, actor } = batch;
+  const { inspectionId, actor, at } = batch;
   const gone = [...batch.touched].filter((id) => !batch.records.has(id));
   const kept = [...batch.touched].flatMap((id) => {
     const held = batch.records.get(id);
-    return held
-      ? [{ inspectionId, id, orgId: actor.orgId, kind: held.kind, version: held.version, body: held.body }]
-      : [];
+    return held ? [{ id, kind: held.kind, version: held.version, body: held.body }] : [];
   });
-  if (gone.length > 0)
-    await tx.delete(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, gone)));
-  if (kept.length > 0) {
-    await tx
-      .insert(record)
-      .values(kept)
-      .onConflictDoUpdate({
-        target: [record.inspectionId, record.id],
-        set: { version: sql`excluded.version`, body: sql`excluded.body` },
-      });
-  }
-  await tx.insert(changeLog).values(batch.log.map((l) => l.row));
-  await tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`);
-  await tx
-    .update(inspection)
-    .set({ logHead: batch.head, changeCount: sql`${inspection.changeCount} + ${batch.log.length}` })
-    .where(eq(inspection.id, inspectionId));
+  const lines = batch.log.map(({ row: r }) => ({
+    change_id: r.changeId,
+    content_hash: r.contentHash,
+    op: r.op,
+    kind: r.kind,
+    record_id: r.recordId,
+    version: r.version,
+    before: r.before,
+    after: r.after,
+    previous_hash: r.previousHash,
+    hash: r.hash,
+  }));
+  await Promise.all([
+    gone.length > 0 && tx.delete(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, gone))),
+    kept.length > 0 &&
+      tx.execute(sql`
+        insert into record (inspection_id, org_id, id, kind, version, body)
+        select ${inspectionId}::uuid, ${actor.orgId}::uuid, x.id, x.kind, x.version, x.body
+        from jsonb_to_recordset(${asJson(kept)}::jsonb) as x(id uuid, kind text, version int, body jsonb)
+        on conflict (inspection_id, id) do update set version = excluded.version, body = excluded.body`),
+    tx.execute(sql`
+      insert into change_log (inspection_id, org_id, actor_id, at, change_id, content_hash, op, kind, record_id, version,
+        before, after, previous_hash, hash)
+      select ${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${at.toISOString()}::timestamptz, x.change_id,
+        x.content_hash, x.op, x.kind, x.record_id, x.version, nullif(x.before, 'null'), nullif(x.after, 'null'),
+        x.previous_hash, x.hash
+      from rows from (jsonb_to_recordset(${asJson(lines)}::jsonb) as (change_id uuid, content_hash text, op text,
+        kind text, record_id uuid, version int, before jsonb, after jsonb, previous_hash text, hash text))
+        with ordinality as x
+      order by x.ordinality`),
+    tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`),
+    tx
+      .update(inspection)
+      .set({ logHead: batch.head, changeCount: sql`${inspection.changeCount} + ${batch.log.length}` })
+      .where(eq(inspection.id, inspectionId)),
+  ]);
 }

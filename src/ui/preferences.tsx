@@ -3,7 +3,7 @@
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import type { Wording } from '@/words/vocabulary';
-import { type Preferences, preferencesCookie } from './preferences-schema';
+import { type Preferences, preferencesCookie } from './preferences-cookie';
 
 interface Held {
   readonly preferences: Preferences;

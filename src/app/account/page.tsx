@@ -5,6 +5,7 @@ import { sessionsOf, signInsOf } from '@/data/sign-in-events';
 import { Account } from '@/screens/account/account';
 import { pageActor } from '@/server/actor';
 import { auth } from '@/server/auth';
+import { Messages } from '@/ui/shell/messages';
 
 export const metadata: Metadata = { title: 'Sign-ins' };
 export const dynamic = 'force-dynamic';
@@ -15,15 +16,18 @@ export default async function AccountPage() {
   const sessions = await sessionsOf(db(), actor, new Date());
   const events = actor.role === 'manager' ? await signInsOf(db(), actor) : [];
   return (
-    <Account
-      me={{ name: actor.name, role: actor.role, userId: actor.userId }}
-      sessions={sessions.map((s) => ({
-        ...s,
-        since: s.since.toISOString(),
-        until: s.until.toISOString(),
-        here: s.id === present?.session.id,
-      }))}
-      events={events.map((e) => ({ ...e, at: e.at.toISOString() }))}
-    />
+    <>
+      <Account
+        me={{ name: actor.name, role: actor.role, userId: actor.userId }}
+        sessions={sessions.map((s) => ({
+          ...s,
+          since: s.since.toISOString(),
+          until: s.until.toISOString(),
+          here: s.id === present?.session.id,
+        }))}
+        events={events.map((e) => ({ ...e, at: e.at.toISOString() }))}
+      />
+      <Messages />
+    </>
   );
 }

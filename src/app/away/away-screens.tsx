@@ -13,7 +13,8 @@ import { Walk } from '@/screens/walk/walk';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
 import { device, type LotRow, savedLot } from '@/ui/device/device-store';
 import { usePreferences } from '@/ui/preferences';
-import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
+import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
+import { readPreferences } from '@/ui/read-preferences';
 import { InspectionProvider } from '@/ui/records/inspection';
 import { LotShell } from '@/ui/shell/lot-shell';
 

@@ -16,8 +16,18 @@ export function trace(points: readonly Point[], sink: Sink, closed: boolean): vo
   if (closed) sink.closePath();
 }
 
-/** The `d` attribute of an outline, whole millimetres. */
+const written = new WeakMap<readonly Point[], string>();
+
+/** The `d` attribute of an outline, whole millimetres; written once for each list of points. */
 export function pathOf(points: readonly Point[], closed = true): string {
+  const before = closed ? written.get(points) : undefined;
+  if (before !== undefined) return before;
+  const text = textOf(points, closed);
+  if (closed) written.set(points, text);
+  return text;
+}
+
+function textOf(points: readonly Point[], closed: boolean): string {
   const parts: string[] = [];
   trace(
     points,

@@ -26,9 +26,29 @@ export function reduce(records: Records, change: CheckedChange): Records {
   return next;
 }
 
+/** Kinds already taken out of a map; a map of records is never changed once it is handed out. */
+const taken = new WeakMap<object, Map<RecordKind, readonly AnyRecord[]>>();
+
 /** The records of one kind, in the order of their ids (which is the order in which they were made). */
-export function recordsOf<K extends RecordKind>(records: Records | readonly AnyRecord[], kind: K): StoredRecord<K>[] {
-  const all = Array.isArray(records) ? (records as readonly AnyRecord[]) : [...(records as Records).values()];
-  const own = all.filter((r): r is Extract<AnyRecord, { kind: K }> => r.kind === kind) as unknown as StoredRecord<K>[];
-  return own.sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+export function recordsOf<K extends RecordKind>(
+  records: Records | readonly AnyRecord[],
+  kind: K,
+): readonly StoredRecord<K>[] {
+  const kinds = taken.get(records) ?? byKind(records);
+  return (kinds.get(kind) ?? []) as unknown as readonly StoredRecord<K>[];
+}
+
+function byKind(records: Records | readonly AnyRecord[]): Map<RecordKind, readonly AnyRecord[]> {
+  const kinds = new Map<RecordKind, AnyRecord[]>();
+  const all: Iterable<AnyRecord> = Array.isArray(records) ? records : (records as Records).values();
+  for (const record of all) {
+    const own = kinds.get(record.kind);
+    if (own) own.push(record);
+    else kinds.set(record.kind, [record]);
+  }
+  for (const own of kinds.values())
+    if (own.some((r, i) => i > 0 && own[i - 1]!.id > r.id))
+      own.sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+  taken.set(records, kinds);
+  return kinds;
 }

@@ -38,7 +38,7 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
   const take = (asked?: 'as-mil' | 'as-typed') => {
     if (!entry || entry.items.length === 0 || entry.problems.length > 0 || (asks && !asked)) return;
     if (entry.items.some((i) => i.kind === 'undo')) {
-      if (!store.undo()) toast('Nothing of this page is left to take back.');
+      if (!store.undo().ok) toast('Nothing of this page is left to take back.');
     } else {
       const result = store.put(
         entriesOf(entry.items, state.records, {

@@ -149,6 +149,17 @@ function WalkOnPlan() {
   useKeys(held);
   const swipe = useSwipe(walking.step);
   const wide = useWide();
+  const onZone = useSteady((slug: string, at: readonly [number, number]) => {
+    if (slug !== walking.zone) walking.go(slug);
+    const p = toPanel(plan!.zones.get(slug)!, at);
+    walking.touch({ uMm: Math.round(p.uMm), vMm: Math.round(p.vMm) });
+  });
+  const nameOf = useCallback((z: string) => zoneName(z, wording), [wording]);
+  const sideWords = useMemo(
+    () => ({ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }),
+    [wording],
+  );
+  const near = useMemo(() => nearZone(plan!, walking.zone), [plan, walking.zone]);
   const drawing = {
     plan: plan!,
     view: walking.view,
@@ -156,14 +167,10 @@ function WalkOnPlan() {
     pins,
     dots,
     selected: walking.zone,
-    nameOf: (z: string) => zoneName(z, wording),
+    nameOf,
     title: 'Plan of the car',
     named: walking.view !== 'outside',
-    onZone: (slug: string, at: readonly [number, number]) => {
-      if (slug !== walking.zone) walking.go(slug);
-      const p = toPanel(plan!.zones.get(slug)!, at);
-      walking.touch({ uMm: Math.round(p.uMm), vMm: Math.round(p.vMm) });
-    },
+    onZone,
   };
   return (
     <>
@@ -173,19 +180,10 @@ function WalkOnPlan() {
           <div className="relative min-h-0 flex-1 overflow-hidden">
             {wide ? (
               <PlanZoom key={walking.view}>
-                <PlanDrawing
-                  {...drawing}
-                  className="h-full w-full"
-                  sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }}
-                />
+                <PlanDrawing {...drawing} className="h-full w-full" sideWords={sideWords} />
               </PlanZoom>
             ) : (
-              <PlanDrawing
-                {...drawing}
-                frame={nearZone(plan!, walking.zone)}
-                className="h-full w-full"
-                labelSize={64}
-              />
+              <PlanDrawing {...drawing} frame={near} className="h-full w-full" labelSize={64} />
             )}
             <button
               type="button"
@@ -221,6 +219,15 @@ function nearZone(plan: NonNullable<ReturnType<typeof useInspection>['plan']>, s
   const [cx, cy] = [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
   const clampX = Math.min(Math.max(cx, whole.minX + half), Math.max(whole.minX + half, whole.maxX - half));
   return { minX: clampX - half, maxX: clampX + half, minY: cy - half * 0.62, maxY: cy + half * 0.62 };
+}
+
+/** The same function for as long as the component stands; it does what the last render's did. */
+function useSteady<A extends unknown[]>(does: (...args: A) => void): (...args: A) => void {
+  const held = useRef(does);
+  useEffect(() => {
+    held.current = does;
+  });
+  return useCallback((...args: A) => held.current(...args), []);
 }
 
 /** Left and right swipes step along the lap. */

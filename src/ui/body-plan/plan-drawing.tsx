@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { boxOf, type Point } from '@/core/body/geometry';
 import { pathOf } from '@/core/body/outline-path';
 import { type Plan, toSheet } from '@/core/body/plan';
@@ -53,8 +54,13 @@ export interface PlanDrawingProps {
 
 const MARGIN = 90;
 
-/** The plan of a car as a cutter's pattern. Plain SVG: drawn on the server and in the browser alike. */
-export function PlanDrawing(props: PlanDrawingProps) {
+/**
+ * The plan of a car as a cutter's pattern. Plain SVG: drawn on the server and in the browser alike. Drawn anew only when
+ * what it is given changes, so hand it steady functions where it stands beside something that changes often.
+ */
+export const PlanDrawing = memo(Drawing);
+
+function Drawing(props: PlanDrawingProps) {
   const { plan, view, looks, selected, title, className } = props;
   const box = props.frame ?? plan.boxes[view];
   const zones = plan.lap[view].map((slug) => plan.zones.get(slug)!);

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import { Messages } from '../shell/messages';
 import { startPump } from './pump';
 
 /** Asks the browser to open these pages without a network from now on. */
@@ -13,11 +14,11 @@ async function installWorker(): Promise<void> {
   await navigator.storage?.persist?.();
 }
 
-/** Sends what this device has waiting for the person signed in, and makes it open without a network. Shows nothing. */
+/** What every page of a signed-in person has: the sender of what waits, the service worker, short messages. */
 export function DeviceKeeper({ me, away = false }: { me: string; away?: boolean }) {
   useEffect(() => startPump(me), [me]);
   useEffect(() => {
     if (!away) void installWorker().catch(() => {});
   }, [away]);
-  return null;
+  return <Messages />;
 }

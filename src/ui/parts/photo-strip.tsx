@@ -5,7 +5,9 @@ import type { StoredRecord } from '@/core/records/kinds';
 import { momentText } from '@/words/dates';
 import { Modal } from './modal';
 
-/** Pictures as small prints; one opens large with its caption. */
+const SHOWN = 24;
+
+/** Pictures as small prints, the first ones while there are many; one opens large with its caption. */
 export function PhotoStrip({
   photos,
   onRemove,
@@ -14,11 +16,12 @@ export function PhotoStrip({
   onRemove?: (id: string) => void;
 }) {
   const [open, setOpen] = useState<StoredRecord<'photo'> | null>(null);
+  const [all, setAll] = useState(false);
   if (photos.length === 0) return null;
   return (
     <>
       <ul className="flex flex-wrap gap-1.5">
-        {photos.map((p) => (
+        {(all ? photos : photos.slice(0, SHOWN)).map((p) => (
           <li key={p.id}>
             <button
               type="button"
@@ -39,6 +42,11 @@ export function PhotoStrip({
           </li>
         ))}
       </ul>
+      {!all && photos.length > SHOWN && (
+        <button type="button" className="btn btn-small" onClick={() => setAll(true)}>
+          Show all {photos.length} photos
+        </button>
+      )}
       {open && (
         <Modal title={open.body.caption || open.body.name} onClose={() => setOpen(null)} wide>
           {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}

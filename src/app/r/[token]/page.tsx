@@ -2,7 +2,8 @@ import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import { PublicReport } from '@/screens/public-report/public-report';
 import { openReport, pdfOf } from '@/server/public-report';
-import { PREFERENCES_COOKIE, readPreferences } from '@/ui/preferences-schema';
+import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
+import { readPreferences } from '@/ui/read-preferences';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,4 +1,5 @@
-import { DEFAULT_PREFERENCES, PREFERENCES_COOKIE, preferencesCookie, readPreferences } from './preferences-schema';
+import { DEFAULT_PREFERENCES, PREFERENCES_COOKIE, preferencesCookie } from './preferences-cookie';
+import { readPreferences } from './read-preferences';
 
 it('keeps what the reader chose, there and back', () => {
   const chosen = { words: 'en-US', sides: 'driver-passenger', kerb: 'right', unit: 'mil', theme: 'pit' } as const;
