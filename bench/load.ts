@@ -82,7 +82,14 @@ const page = (url: string, cookie: string) => async () => {
   return text;
 };
 
-async function pages(world: World, url: string): Promise<{ full: Trial; cookie: string }> {
+/** A lot with 3,000 records and 300 photos. */
+async function fullLot(world: World): Promise<Trial & { orgId: string }> {
+  const full = await trial(world, 'full', 1, 2700);
+  await pictureRecords(world, full, 300);
+  return full;
+}
+
+async function pages(world: World, url: string, full: Trial): Promise<void> {
   const few = await trial(world, 'hundred', 100, 0);
   const many = await trial(world, 'tenthousand', 10_000, 0);
   const cookies = [await cookieOf(url, few.manager), await cookieOf(url, many.manager)] as const;
@@ -95,15 +102,12 @@ async function pages(world: World, url: string): Promise<{ full: Trial; cookie: 
   );
   row('Yard, 10,000 lots, thin ones by grade', d / c, 'the same with 100');
   const thin = await trial(world, 'thin', 1, 30);
-  const full = await trial(world, 'full', 1, 2700);
-  await pictureRecords(world, full, 300);
   const [e, f] = await byTurns(
     15,
     page(`${url}/lots/${thin.lotId}/walk`, await cookieOf(url, thin.manager)),
     page(`${url}/lots/${full.lotId}/walk`, await cookieOf(url, full.manager)),
   );
   row('lot page, 3,000 records and 300 photos', f / e, 'the lot page with 32 records');
-  return { full, cookie: await cookieOf(url, full.manager) };
 }
 
 async function gateway(world: World): Promise<void> {
@@ -316,17 +320,24 @@ async function main(): Promise<void> {
   const server = await ownServer(world);
   const browser = await chromium.launch(CHROMIUM);
   try {
-    const { full, cookie } = await pages(world, server.url);
-    await gateway(world);
-    await pictures(world);
-    const yard = await trial(world, 'yard', 24, 0);
-    await requests(server.url, await cookieOf(server.url, yard.manager));
-    await scripts(server.url, 'the walk', `/lots/${full.lotId}/walk`, cookie, 350);
-    for (const name of ['paint', 'grade', 'report', 'intake', 'photos'])
-      await scripts(server.url, name, `/lots/${full.lotId}/${name}`, cookie, 350);
-    await scripts(server.url, 'the Yard', '/yard', cookie, 350);
-    await keyPress(browser, server.url, full);
-    await publicScripts(server.url, full);
+    const asked = process.argv.slice(2);
+    const wanted = (part: string) => asked.length === 0 || asked.includes(part);
+    const full = await fullLot(world);
+    const cookie = await cookieOf(server.url, full.manager);
+    if (wanted('pages')) await pages(world, server.url, full);
+    if (wanted('gateway')) await gateway(world);
+    if (wanted('pictures')) await pictures(world);
+    if (wanted('requests')) {
+      const yard = await trial(world, 'yard', 24, 0);
+      await requests(server.url, await cookieOf(server.url, yard.manager));
+    }
+    if (wanted('keys')) await keyPress(browser, server.url, full);
+    if (wanted('scripts')) {
+      for (const name of ['walk', 'paint', 'grade', 'report', 'intake', 'photos'])
+        await scripts(server.url, name, `/lots/${full.lotId}/${name}`, cookie, 350);
+      await scripts(server.url, 'the Yard', '/yard', cookie, 350);
+      await publicScripts(server.url, full);
+    }
   } finally {
     await browser.close();
     await server.stop();

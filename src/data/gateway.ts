@@ -1,4 +1,5 @@
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
+import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import type { ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkChange } from '@/core/records/check-change';
 import type { Actor } from './actor';
@@ -95,6 +96,10 @@ const uuids = (changes: readonly unknown[], key: string) => [
   ...new Set(changes.map((c) => textOf(c, key)).filter((v): v is string => v !== null && UUID.test(v))),
 ];
 
+/** Whether a column is one of many ids, as one parameter however many there are. */
+const among = (column: AnyPgColumn, ids: readonly string[]) =>
+  sql`${column} = any(array(select value::uuid from jsonb_array_elements_text(${JSON.stringify(ids)}::jsonb)))`;
+
 async function openBatch(
   tx: Tx,
   actor: Actor,
@@ -117,13 +122,13 @@ async function openBatch(
       : tx
           .select({ id: record.id, kind: record.kind, version: record.version, body: record.body })
           .from(record)
-          .where(and(eq(record.inspectionId, inspectionId), inArray(record.id, recordIds))),
+          .where(and(eq(record.inspectionId, inspectionId), among(record.id, recordIds))),
     changeIds.length === 0
       ? nothing
       : tx
           .select({ changeId: changeLog.changeId, contentHash: changeLog.contentHash, version: changeLog.version })
           .from(changeLog)
-          .where(and(eq(changeLog.inspectionId, inspectionId), inArray(changeLog.changeId, changeIds))),
+          .where(and(eq(changeLog.inspectionId, inspectionId), among(changeLog.changeId, changeIds))),
     shas.length === 0
       ? nothing
       : tx
@@ -245,17 +250,10 @@ function apply(change: CheckedChange, hash: string, present: Held | undefined, b
   return { id: change.id, status: 'applied', version };
 }
 
-/** Rows as one JSON parameter: a tenth of the work of a parameter for each field. */
-const asJson = (rows: readonly object[]) => JSON.stringify(rows);
-
 async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
   if (batch.log.length === 0) return;
   const { inspectionId, actor, at } = batch;
   const gone = [...batch.touched].filter((id) => !batch.records.has(id));
-  const kept = [...batch.touched].flatMap((id) => {
-    const held = batch.records.get(id);
-    return held ? [{ id, kind: held.kind, version: held.version, body: held.body }] : [];
-  });
   const lines = batch.log.map(({ row: r }) => ({
     change_id: r.changeId,
     content_hash: r.contentHash,
@@ -270,22 +268,25 @@ async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
   }));
   await Promise.all([
     gone.length > 0 && tx.delete(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, gone))),
-    kept.length > 0 &&
-      tx.execute(sql`
-        insert into record (inspection_id, org_id, id, kind, version, body)
-        select ${inspectionId}::uuid, ${actor.orgId}::uuid, x.id, x.kind, x.version, x.body
-        from jsonb_to_recordset(${asJson(kept)}::jsonb) as x(id uuid, kind text, version int, body jsonb)
-        on conflict (inspection_id, id) do update set version = excluded.version, body = excluded.body`),
+    // Records and log in one statement from one list of lines: of each record the last line of the batch counts.
     tx.execute(sql`
+      with x as materialized (
+        select * from rows from (jsonb_to_recordset(${JSON.stringify(lines)}::jsonb) as (change_id uuid,
+          content_hash text, op text, kind text, record_id uuid, version int, before jsonb, after jsonb,
+          previous_hash text, hash text)) with ordinality
+      ), last as (
+        select distinct on (record_id) record_id, kind, version, after from x order by record_id, ordinality desc
+      ), written as (
+        insert into record (inspection_id, org_id, id, kind, version, body)
+        select ${inspectionId}::uuid, ${actor.orgId}::uuid, record_id, kind, version, after from last
+        where after is not null
+        on conflict (inspection_id, id) do update set version = excluded.version, body = excluded.body
+      )
       insert into change_log (inspection_id, org_id, actor_id, at, change_id, content_hash, op, kind, record_id, version,
         before, after, previous_hash, hash)
-      select ${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${at.toISOString()}::timestamptz, x.change_id,
-        x.content_hash, x.op, x.kind, x.record_id, x.version, nullif(x.before, 'null'), nullif(x.after, 'null'),
-        x.previous_hash, x.hash
-      from rows from (jsonb_to_recordset(${asJson(lines)}::jsonb) as (change_id uuid, content_hash text, op text,
-        kind text, record_id uuid, version int, before jsonb, after jsonb, previous_hash text, hash text))
-        with ordinality as x
-      order by x.ordinality`),
+      select ${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${at.toISOString()}::timestamptz, change_id,
+        content_hash, op, kind, record_id, version, before, after, previous_hash, hash
+      from x order by ordinality`),
     tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`),
     tx
       .update(inspection)
