@@ -7,13 +7,14 @@ import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
 import { addExportJob } from '../src/data/export-jobs';
 import { takeChanges } from '../src/data/gateway';
-import { addLot } from '../src/data/lots';
+import { addLot, yardPage } from '../src/data/lots';
 import { addLink } from '../src/data/seals';
 import { lot as lotTable, organisation } from '../src/data/tables/farvin';
 import { runExport } from '../src/server/export/jobs';
 import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';
-import { newToken, sealInspection, tokenHash } from '../src/server/sealing';
+import { newToken, saleYear, sealInspection, tokenHash } from '../src/server/sealing';
+import { freshSummaries } from '../src/server/summaries';
 import { type DemoLot, LOTS } from './lots';
 import { MAKES } from './makes';
 import { drawPicture } from './pictures';
@@ -173,6 +174,8 @@ async function seed(db: Db, today: Date): Promise<string> {
     await inspect(db, lot.keeper === 'Tomas Orrell' ? tomas : ilse, lot, ids, today);
     if (lot.number === 6) await sealLot(db, petra, ids, today);
   }
+  // As the server does a moment after the last entry.
+  await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));
   return orgId;
 }
 

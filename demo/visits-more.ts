@@ -46,7 +46,6 @@ export function visitLot2(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
   return [
     { subject: 'blisters', zone: 'deck', finding: 0, caption: 'Lower lip of the boot lid' },
     { subject: 'chrome', zone: 'lamp.left.tail', finding: 2, caption: 'Die-cast bezel' },
-    { subject: 'chrome', zone: 'bumper.front', finding: null, caption: 'Front bumper, without a pit' },
     { subject: 'panel', zone: 'deck', finding: 1, caption: 'Peel, against the light' },
     { subject: 'cabin', zone: 'seat.left.front', finding: null, caption: 'Front seats' },
     { subject: 'rust', zone: 'outrigger.right.rear', finding: 10, caption: 'Outrigger, lower flange' },

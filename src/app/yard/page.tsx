@@ -40,7 +40,10 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
     : [{ rows: [], next: null }, { counts: NO_LOTS, next: null }, 0];
   const year = sale ? saleYear(sale.closesOn, now) : 0;
   const needed = here.next && !page.rows.some((r) => r.id === here.next!.id) ? [...page.rows, here.next] : page.rows;
+  const stale = needed.some((r) => r.stale || !r.summary);
   const fresh = await freshSummaries(db(), actor, needed, year);
+  // What was stale may have moved a lot from thin to going: counted anew, so that the page agrees with itself.
+  const { counts } = stale && sale ? await yardToday(db(), actor, sale.id, today) : here;
   const shown = (id: string) => {
     const { stale: _s, changeCount: _c, ...row } = fresh.find((r) => r.id === id)!;
     return row;
@@ -53,7 +56,7 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
         sale={sale}
         rows={page.rows.map((r) => shown(r.id))}
         nextPage={page.next}
-        counts={here.counts}
+        counts={counts}
         next={here.next ? shown(here.next.id) : null}
         asked={{ sale: wanted, show, sort, search, after }}
         highest={highest}
