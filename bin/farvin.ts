@@ -4,9 +4,9 @@ import { parseArgs } from 'node:util';
 import { planOf, planOfCar } from '../src/core/body/plan';
 import { STYLES } from '../src/core/body/styles';
 import { readReadingsCsv } from '../src/core/csv/readings';
+import { filmInput } from '../src/core/gauge/film-readings';
 import { gradeCar } from '../src/core/grade/grade';
 import { analysePaint, type PaintAnalysis } from '../src/core/paint/analyse';
-import type { FilmReading } from '../src/core/paint/film-reading';
 import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
 import { type Bundle, readBundle } from '../src/core/records/bundle';
 import type { AnyRecord } from '../src/core/records/kinds';
@@ -90,9 +90,9 @@ function paintVerb(path: string, flags: Flags): object {
     return paintOutput(analysePaint({ readings, profiles, plan }));
   }
   const { records } = bundleAt(path);
-  const readings: FilmReading[] = recordsOf(records, 'reading').map((r) => r.body);
-  if (readings.length === 0) throw new Refusal('no-readings');
-  return paintOutput(analysePaint({ readings, profiles, plan: planFor(records) }));
+  const input = filmInput(records);
+  if (input.readings.length === 0) throw new Refusal('no-readings');
+  return paintOutput(analysePaint({ ...input, profiles, plan: planFor(records) }));
 }
 
 function onYear(flags: Flags): number {

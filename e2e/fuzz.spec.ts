@@ -153,6 +153,11 @@ test('20,000 malformed requests at every route handler: no 5xx, no row changed, 
       if (shape < 0.9) return '{"changes":[{"id":'.repeat(1 + Math.floor(random() * 40));
       return String.fromCharCode(...Array.from({ length: 60 }, () => Math.floor(random() * 256)));
     };
+    // What the server computes a moment after the last entry is done before the first look.
+    const settled = async () =>
+      (await sql`select 1 from inspection where id = ${world.trial.inspectionId} and summary_count = change_count`)
+        .length;
+    await expect.poll(settled).toBe(1);
     const before = await rows();
     const broken: string[] = [];
     const statuses = new Map<number, number>();

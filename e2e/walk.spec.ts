@@ -56,6 +56,12 @@ test('the keys of the desk', async ({ browser }) => {
   await walkOn(page, lotId);
   const heading = page.getByRole('complementary').getByRole('heading', { level: 2 });
   await expect(heading).toHaveText('Bonnet');
+  // On a slow machine the page is drawn before its keys listen.
+  await expect(async () => {
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible({ timeout: 2000 });
+  }).toPass();
+  await page.keyboard.press('Escape');
   await page.keyboard.press(']');
   await expect(heading).toHaveText('Scuttle');
   await page.keyboard.press('[');

@@ -1,5 +1,6 @@
 import type { Plan } from '../body/plan';
 import { findingLoss, flawById } from '../flaws/loss';
+import { filmInput } from '../gauge/film-readings';
 import { analysePaint, type PaintAnalysis } from '../paint/analyse';
 import { DEFAULT_PROFILES, type PaintProfile } from '../paint/profiles';
 import type { AnyRecord } from '../records/kinds';
@@ -163,7 +164,7 @@ export function gradeCar(input: GradeInput): Grade {
   const car = recordsOf(input.records, 'car')[0]?.body;
   const ageYears = car?.year ? Math.max(0, input.onYear - car.year) : AGE_WHEN_UNKNOWN;
   const paint = analysePaint({
-    readings: recordsOf(input.records, 'reading').map((r) => r.body),
+    ...filmInput(input.records),
     profiles: input.profiles ?? DEFAULT_PROFILES,
     plan: input.plan,
   });

@@ -1,21 +1,37 @@
 import type { Plan } from '../body/plan';
 import type { Metal } from '../body/zone';
 import type { Estimate } from '../stats/estimate';
-import { normalCdf } from '../stats/normal';
+import { kaplanMeierMedian } from '../stats/kaplan-meier';
+import { Z_90 } from '../stats/normal';
+import { permutationP } from '../stats/permutation';
+import { seeded } from '../stats/random';
 import {
   type CensoredSample,
   type FilmFit,
   type FilmPrior,
   fitCensored,
   lnMedianMoments,
+  lnSpreadMoments,
   logEvidence,
   medianEstimate,
+  poolWith,
+  shareAboveCut,
   spreadEstimate,
 } from './censored-fit';
 import type { FilmReading } from './film-reading';
 import { groupJobs } from './jobs';
 import { type NextReading, nextReadings } from './next';
-import { PAINT_STATES, type PaintProfile, type PaintState, SAMPLING, WEAK_FILM_PRIOR } from './profiles';
+import { type NoneCause, noneCause } from './no-reading';
+import {
+  JOB_SPREAD,
+  PAINT_STATES,
+  type PaintProfile,
+  type PaintState,
+  POOLING,
+  SAMPLING,
+  WEAK_FILM_PRIOR,
+} from './profiles';
+import { type PaintReason, paintReasons } from './reasons';
 
 export interface ZonePaint {
   readonly zone: string;
@@ -33,6 +49,14 @@ export interface ZonePaint {
   readonly lacks: number;
   /** The gauge cannot read this base metal. */
   readonly unreadable: boolean;
+  /** Median without any assumption on the film's shape; null where more than half lies above the ceiling. */
+  readonly freeMedianUm: number | null;
+  /** Share of the panel's film above each end of the first school's bands. */
+  readonly above: readonly { readonly cutUm: number; readonly share: Estimate }[];
+  /** Why points showed nothing. */
+  readonly noneCause: NoneCause | null;
+  /** What moved the state, in the first school's bands. */
+  readonly reasons: readonly PaintReason[];
 }
 
 export interface Contrast {
@@ -54,6 +78,9 @@ export interface PaintInput {
   readonly profiles: readonly PaintProfile[];
   /** Plan of the car: gives areas, twins and base metals. Null when the style is not known. */
   readonly plan: Plan | null;
+  /** Under what the readings were taken, for explaining points that showed nothing. */
+  readonly temperatureC?: number | null;
+  readonly gauge?: 'magnetic' | 'eddy' | 'combined' | null;
 }
 
 const NOTHING: Estimate = { value: null, low: null, high: null, n: 0 };
@@ -66,6 +93,8 @@ function asPrior(b: { medianUm: number; medianFactor: number; spread: number; sp
 }
 
 const WEAK = asPrior(WEAK_FILM_PRIOR);
+/** Relabellings of a twin test, always the same ones: the same readings give the same report. */
+const RELABEL = { seed: 1, draws: 1000 } as const;
 
 /** Whether a coating-thickness gauge can read on this base metal (ASTM D7091: magnetic on steel, eddy current on aluminium). */
 export function gaugeCanRead(metal: Metal): boolean {
@@ -105,102 +134,180 @@ export function stateChances(fit: FilmFit, noneCount: number, profile: PaintProf
   return Object.fromEntries(PAINT_STATES.map((s, i) => [s, weights[i]! / sum])) as Record<PaintState, number>;
 }
 
-function zonePaint(
-  zone: string,
-  readings: readonly FilmReading[],
-  input: PaintInput,
-): { paint: ZonePaint; fit: FilmFit | null } {
-  const { none, ...sample } = sampleOf(readings);
-  const planned = input.plan?.zones.get(zone) ?? null;
-  const unreadable = planned !== null && !gaugeCanRead(planned.metal);
-  const fit = fitCensored(sample, WEAK);
-  const n = sample.readUm.length + sample.overUm.length;
-  const lacks = unreadable ? 0 : Math.max(0, readingsNeeded(planned?.areaM2 ?? null) - n);
-  const state =
-    fit === null
-      ? null
-      : Object.fromEntries(input.profiles.map((p) => [p.id, stateChances(fit, unreadable ? 0 : none, p)]));
-  const paint: ZonePaint = {
+interface Measured {
+  readonly zone: string;
+  readonly sample: ReturnType<typeof sampleOf>;
+  readonly fit: FilmFit | null;
+  readonly metal: Metal | null;
+  readonly areaM2: number | null;
+}
+
+function measure(zone: string, readings: readonly FilmReading[], plan: Plan | null): Measured {
+  const sample = sampleOf(readings);
+  const planned = plan?.zones.get(zone) ?? null;
+  return {
+    zone,
+    sample,
+    fit: fitCensored(sample, WEAK),
+    metal: planned?.metal ?? null,
+    areaM2: planned?.areaM2 ?? null,
+  };
+}
+
+/** What a panel of the car's largest paint job is believed to be before its own readings. */
+function likeTheCar(own: readonly FilmFit[]): FilmPrior | null {
+  if (own.length < 2) return null;
+  const mean = (of: (f: FilmFit) => number) => own.reduce((s, f) => s + of(f), 0) / own.length;
+  return {
+    lnMedian: { mean: mean((f) => lnMedianMoments(f).mean), sd: JOB_SPREAD.withinJob },
+    lnSpread: { mean: mean((f) => lnSpreadMoments(f).mean), sd: POOLING.lnSpreadSd },
+  };
+}
+
+interface Car {
+  readonly jobs: ReadonlyMap<string, number>;
+  readonly near: FilmPrior | null;
+  readonly baselineUm: Estimate;
+  readonly contrasts: readonly Contrast[];
+}
+
+function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
+  const { zone, fit, metal, sample } = m;
+  const { none } = sample;
+  const [read, over] = [sample.readUm.length, sample.overUm.length];
+  const n = read + over;
+  const unreadable = metal !== null && !gaugeCanRead(metal);
+  const lacks = unreadable ? 0 : Math.max(0, readingsNeeded(m.areaM2) - n);
+  const { temperatureC = null, gauge = null } = input;
+  const cause = noneCause({ metal, temperatureC, gauge, none, read, over });
+  // A panel with enough readings stands by itself; one with few borrows from the car.
+  const pooled = fit && lacks > 0 && car.near ? poolWith(fit, WEAK, car.near, POOLING.share) : fit;
+  const medianUm = pooled ? medianEstimate(pooled, sample.overUm) : NOTHING;
+  const spread = pooled ? spreadEstimate(pooled) : NOTHING;
+  const silent = cause === 'thick' ? none : 0;
+  const profile = input.profiles[0];
+  const twin = car.contrasts.find((c) => c.zone === zone || c.twin === zone);
+  const ratio = twin?.ratio.value;
+  return {
     zone,
     n,
-    over: sample.overUm.length,
+    over,
     none,
-    medianUm: fit ? medianEstimate(fit, sample.overUm) : NOTHING,
-    spread: fit ? spreadEstimate(fit) : NOTHING,
-    state,
-    job: null,
+    medianUm,
+    spread,
+    state: fit === null ? null : Object.fromEntries(input.profiles.map((p) => [p.id, stateChances(fit, silent, p)])),
+    job: car.jobs.get(zone) ?? null,
     enough: lacks === 0 && fit !== null,
     lacks,
     unreadable,
+    freeMedianUm: kaplanMeierMedian([
+      ...sample.readUm.map((value) => ({ value, censored: false })),
+      ...sample.overUm.map((value) => ({ value, censored: true })),
+    ]),
+    above:
+      pooled && profile
+        ? Object.values(profile.bandsUm).map((cutUm) => ({ cutUm, share: shareAboveCut(pooled, cutUm) }))
+        : [],
+    noneCause: cause,
+    reasons: profile
+      ? paintReasons(
+          {
+            medianUm,
+            spread,
+            n,
+            over,
+            none,
+            lacks,
+            cause,
+            baselineUm: car.baselineUm,
+            twin: twin && ratio ? { ratio: twin.zone === zone ? ratio : 1 / ratio, p: twin.p } : null,
+          },
+          profile,
+        )
+      : [],
   };
-  return { paint, fit };
 }
 
-function contrast(a: string, b: string, fits: ReadonlyMap<string, FilmFit>): Contrast | null {
-  const [fa, fb] = [fits.get(a), fits.get(b)];
-  if (!fa || !fb) return null;
-  const [ma, mb] = [lnMedianMoments(fa), lnMedianMoments(fb)];
+/** The twins' difference by medians, and how often luck alone would bring it, by relabelling their readings. */
+function contrast(a: Measured, b: Measured): Contrast | null {
+  if (!a.fit || !b.fit) return null;
+  const [ma, mb] = [lnMedianMoments(a.fit), lnMedianMoments(b.fit)];
   const diff = ma.mean - mb.mean;
   const sd = Math.hypot(ma.sd, mb.sd);
+  const overs = [...a.sample.overUm, ...b.sample.overUm];
+  const ceiling = overs.length > 0 ? Math.min(...overs) : Number.POSITIVE_INFINITY;
+  const all = (m: Measured) => [...m.sample.readUm, ...m.sample.overUm];
   return {
-    zone: a,
-    twin: b,
+    zone: a.zone,
+    twin: b.zone,
     ratio: {
       value: Math.exp(diff),
-      low: Math.exp(diff - 1.2816 * sd),
-      high: Math.exp(diff + 1.2816 * sd),
-      n: fa.n + fb.n,
+      low: Math.exp(diff - Z_90 * sd),
+      high: Math.exp(diff + Z_90 * sd),
+      n: a.fit.n + b.fit.n,
     },
-    p: sd === 0 ? 1 : Math.min(1, 2 * normalCdf(-Math.abs(diff) / sd)),
+    p: permutationP(all(a), all(b), ceiling, seeded(RELABEL.seed), RELABEL.draws),
   };
 }
 
 /**
  * Judges the paint of a whole car from its readings: per zone the censored median and spread in µm with 10 and 90 %
- * points, the chance of each state under each school, the paint job it belongs to and whether the readings are enough;
- * the car's own level (the pooled median of the largest job), each panel against its twin, and where three more
- * readings would help most. Zones come in slug order. Refuses nothing: without readings everything is empty.
+ * points (panels with few readings borrow from the car's own level), the model-free median, the share above each cut,
+ * the chance of each state under each school with the reasons for it, the paint job it belongs to and whether the
+ * readings are enough; the car's own level (the pooled median of the largest job), each panel against its twin, and
+ * where three more readings would help most. Zones come in slug order. Refuses nothing: without readings all is empty.
  */
 export function analysePaint(input: PaintInput): PaintAnalysis {
   const byZone = new Map<string, FilmReading[]>();
-  for (const r of input.readings) byZone.set(r.zone, [...(byZone.get(r.zone) ?? []), r]);
-  const fits = new Map<string, FilmFit>();
-  const bare: ZonePaint[] = [];
-  for (const zone of [...byZone.keys()].sort()) {
-    const { paint, fit } = zonePaint(zone, byZone.get(zone)!, input);
-    if (fit) fits.set(zone, fit);
-    bare.push(paint);
+  for (const r of input.readings) {
+    const own = byZone.get(r.zone);
+    if (own) own.push(r);
+    else byZone.set(r.zone, [r]);
   }
+  const measured = [...byZone.keys()].sort().map((zone) => measure(zone, byZone.get(zone)!, input.plan));
+  const fitted = measured.flatMap((m) => (m.fit ? [{ ...m, fit: m.fit }] : []));
   const jobs = groupJobs(
-    [...fits].map(([zone, fit]) => ({
-      zone,
-      ...lnMedianMoments(fit),
-      areaM2: input.plan?.zones.get(zone)?.areaM2 ?? 1,
-    })),
+    fitted.map((m) => {
+      const spread = lnSpreadMoments(m.fit);
+      return {
+        zone: m.zone,
+        ...lnMedianMoments(m.fit),
+        lnSpread: spread.mean,
+        lnSpreadSd: spread.sd,
+        areaM2: m.areaM2 ?? 1,
+      };
+    }),
   );
-  const zones = bare.map((z) => ({ ...z, job: jobs.get(z.zone) ?? null }));
+  const own = fitted.filter((m) => jobs.get(m.zone) === 1);
+  const car: Car = {
+    jobs,
+    near: likeTheCar(own.map((m) => m.fit)),
+    baselineUm: baseline(own),
+    contrasts: contrasts(input.plan, measured),
+  };
+  const zones = measured.map((m) => zonePaint(m, input, car));
+  const fits = new Map(fitted.map((m) => [m.zone, m.fit]));
   return {
-    baselineUm: baseline(zones, byZone),
+    baselineUm: car.baselineUm,
     zones,
-    contrasts: contrasts(input.plan, fits),
-    next: nextReadings(zones, input),
+    contrasts: car.contrasts,
+    next: nextReadings(zones, fits, input),
   };
 }
 
-function baseline(zones: readonly ZonePaint[], byZone: ReadonlyMap<string, readonly FilmReading[]>): Estimate {
-  const own = zones.filter((z) => z.job === 1).flatMap((z) => byZone.get(z.zone) ?? []);
-  const sample = sampleOf(own);
-  const fit = fitCensored(sample, WEAK);
-  return fit ? medianEstimate(fit, sample.overUm) : NOTHING;
+function baseline(own: readonly Measured[]): Estimate {
+  const overUm = own.flatMap((m) => m.sample.overUm);
+  const fit = fitCensored({ readUm: own.flatMap((m) => m.sample.readUm), overUm }, WEAK);
+  return fit ? medianEstimate(fit, overUm) : NOTHING;
 }
 
-function contrasts(plan: Plan | null, fits: ReadonlyMap<string, FilmFit>): Contrast[] {
-  const found: Contrast[] = [];
-  for (const zone of fits.keys()) {
-    const twin = plan ? plan.zones.get(zone)?.twin : zone.includes('.left') ? zone.replace('.left', '.right') : null;
-    if (!twin || !zone.includes('.left')) continue;
-    const c = contrast(zone, twin, fits);
-    if (c) found.push(c);
-  }
-  return found;
+function contrasts(plan: Plan | null, measured: readonly Measured[]): Contrast[] {
+  const byZone = new Map(measured.map((m) => [m.zone, m]));
+  return measured.flatMap((m) => {
+    if (!m.zone.includes('.left')) return [];
+    const twin = plan ? plan.zones.get(m.zone)?.twin : m.zone.replace('.left', '.right');
+    const other = twin ? byZone.get(twin) : undefined;
+    const found = other ? contrast(m, other) : null;
+    return found ? [found] : [];
+  });
 }

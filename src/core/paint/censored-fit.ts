@@ -160,6 +160,56 @@ export function lnMedianMoments(fit: FilmFit): { mean: number; sd: number } {
   return { mean, sd: Math.sqrt(variance) };
 }
 
+/** Mean and standard deviation of ln(spread within the zone). */
+export function lnSpreadMoments(fit: FilmFit): { mean: number; sd: number } {
+  const w = marginal(fit, 'spread');
+  const mean = w.reduce((s, p, i) => s + p * fit.lnSpreads[i]!, 0);
+  const variance = w.reduce((s, p, i) => s + p * (fit.lnSpreads[i]! - mean) ** 2, 0);
+  return { mean, sd: Math.sqrt(variance) };
+}
+
+/**
+ * The fit when the zone is believed, with the chance `share` before readings, to be like the rest of the car (`near`), and
+ * else like any film (`weak`): a mixture of two beliefs, so that readings that disagree with the car are not pulled to
+ * it (partial pooling; Gelman et al., Bayesian Data Analysis, 3rd ed., §5.4, with a robust prior as in §17.2).
+ */
+export function poolWith(fit: FilmFit, weak: FilmPrior, near: FilmPrior, share: number): FilmFit {
+  const w = fit.lnMedians.length;
+  const density = (b: FilmPrior, m: number, t: number) =>
+    exp(-0.5 * (((m - b.lnMedian.mean) / b.lnMedian.sd) ** 2 + ((t - b.lnSpread.mean) / b.lnSpread.sd) ** 2)) /
+    (b.lnMedian.sd * b.lnSpread.sd);
+  const top = fit.logLikelihood.reduce((a, b) => Math.max(a, b), -Infinity);
+  const posterior = new Float64Array(fit.posterior.length);
+  let sum = 0;
+  fit.logLikelihood.forEach((ll, k) => {
+    const [m, t] = [fit.lnMedians[k % w]!, fit.lnSpreads[Math.floor(k / w)]!];
+    const belief = (1 - share) * density(weak, m, t) + share * density(near, m, t);
+    posterior[k] = exp(ll - top) * belief;
+    sum += posterior[k]!;
+  });
+  if (!(sum > 0)) return fit;
+  for (let k = 0; k < posterior.length; k++) posterior[k] = posterior[k]! / sum;
+  return { ...fit, posterior };
+}
+
+/** The share of the zone's film above a cut, with its 10 and 90 % points. */
+export function shareAboveCut(fit: FilmFit, cutUm: number): Estimate {
+  const w = fit.lnMedians.length;
+  const shares = Array.from(fit.posterior, (p, k) => ({
+    p,
+    share: exp(logUpperTail((log(cutUm) - fit.lnMedians[k % w]!) / exp(fit.lnSpreads[Math.floor(k / w)]!))),
+  })).sort((a, b) => a.share - b.share);
+  const at = (q: number) => {
+    let acc = 0;
+    for (const s of shares) {
+      acc += s.p;
+      if (acc >= q) return s.share;
+    }
+    return shares.at(-1)!.share;
+  };
+  return { value: shares.reduce((s, x) => s + x.p * x.share, 0), low: at(0.1), high: at(0.9), n: fit.n };
+}
+
 /**
  * Median thickness in µm with its 10 and 90 % points. When more than half of the readings stand at the ceiling the
  * median lies above it (as Kaplan and Meier's median is then not reached): the value is null, `low` the lowest ceiling

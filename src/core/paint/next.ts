@@ -1,8 +1,13 @@
 import { boxOf, contains, distanceToOutline, type Point } from '../body/geometry';
 import { type Plan, toPanel, toSheet } from '../body/plan';
 import type { Zone } from '../body/zone';
-import { gaugeCanRead, type PaintInput, readingsNeeded, type ZonePaint } from './analyse';
+import { normalQuantile } from '../stats/normal';
+import { gaugeCanRead, type PaintInput, readingsNeeded, sampleOf, type ZonePaint } from './analyse';
+import { type FilmFit, lnMedianMoments, lnSpreadMoments } from './censored-fit';
 import type { FilmReading } from './film-reading';
+import { type PanelField, panelField } from './panel-field';
+import { placedFilm } from './panel-map';
+import { PAINT_STATES, type PaintProfile } from './profiles';
 
 export interface NextReading {
   readonly zone: string;
@@ -11,39 +16,95 @@ export interface NextReading {
   readonly why: string;
 }
 
-/** Keep this far from edges, where gauges misread (ASTM D7091), mm. */
-const EDGE_MM = 40;
-/** Points tried across a panel, each way. */
-const TRIES = 9;
+/** House values of the search. */
+const NEXT = {
+  /** How many places are given. */
+  count: 3,
+  /** Keep this far from edges, where gauges misread (ASTM D7091), mm. */
+  edgeMm: 40,
+  /** Points tried across a panel, each way. */
+  tries: 9,
+  /** Quantiles at which the next reading is imagined. */
+  imagined: [0.08, 0.25, 0.5, 0.75, 0.92],
+  /** How much a panel that lacks readings counts beside one whose state is open, in nats. */
+  lackingNats: 0.7,
+  /** Weight of the doubt about the repair's outline against the doubt about the state. */
+  outline: 0.35,
+} as const;
 
-function doubt(zone: ZonePaint | undefined): number {
-  const chances = zone?.state ? Object.values(Object.values(zone.state)[0] ?? {}) : [];
-  if (chances.length === 0) return 1;
-  return -chances.reduce((s, p) => s + (p > 0 ? p * Math.log(p) : 0), 0) / Math.log(chances.length);
+const Z = NEXT.imagined.map(normalQuantile);
+const entropy = (chances: readonly number[]) => -chances.reduce((s, p) => s + (p > 1e-12 ? p * Math.log(p) : 0), 0);
+
+/** ln of a state's belief over (ln median, ln spread) at a point, without constants that all states share. */
+function lnBelief(profile: PaintProfile, lnMedian: number, lnSpread: number): number[] {
+  return PAINT_STATES.map((s) => {
+    const b = profile.states[s];
+    const [mf, sf] = [Math.log(b.medianFactor), Math.log(b.spreadFactor)];
+    const zm = (lnMedian - Math.log(b.medianUm)) / mf;
+    const zs = (lnSpread - Math.log(b.spread)) / sf;
+    return Math.log(b.prior) - 0.5 * (zm * zm + zs * zs) - Math.log(mf * sf);
+  });
 }
 
-/** The place inside the panel that is farthest from every reading already placed, low places first while none is low. */
-function placeFor(zone: Zone, placed: readonly Point[]): Point {
+/**
+ * How much one more reading on a panel is expected to settle its state, in nats: the mutual information between the next
+ * reading and the state, with the panel's fit summed up by its moments (Lindley, Ann. Math. Stat. 27, 1956; the sum as in
+ * MacKay, Neural Computation 4, 1992). Each imagined reading moves level and doubt as a normal one would.
+ */
+function expectedGain(fit: FilmFit, zone: ZonePaint, profile: PaintProfile): number {
+  const level = lnMedianMoments(fit);
+  const spread = lnSpreadMoments(fit);
+  const within = Math.exp(spread.mean);
+  const predictive = Math.sqrt(level.sd ** 2 + within ** 2);
+  const chances = Object.values(zone.state?.[profile.id] ?? {});
+  if (chances.length === 0) return 0;
+  const share = level.sd ** 2 / (level.sd ** 2 + within ** 2);
+  const expected = Z.map((z) => {
+    const x = level.mean + z * predictive;
+    const now = lnBelief(profile, level.mean, spread.mean);
+    const then = lnBelief(profile, level.mean + share * (x - level.mean), spread.mean);
+    // The present chances carry everything known; the imagined reading moves them by the ratio of beliefs.
+    const logs = chances.map((c, i) => Math.log(Math.max(c, 1e-12)) + then[i]! - now[i]!);
+    const top = Math.max(...logs);
+    const weights = logs.map((l) => Math.exp(l - top));
+    const sum = weights.reduce((a, b) => a + b, 0);
+    return entropy(weights.map((w) => w / sum));
+  });
+  const mean = expected.reduce((a, b) => a + b, 0) / expected.length;
+  // The entropy of the average of what is imagined is that of the present; its excess over the mean is what is learnt.
+  return Math.max(0, entropy(chances) - mean) + 0.5 * share * entropy(chances);
+}
+
+/** Where on the panel the next reading settles most: doubt of the film there, doubt whether it is above the cut, low places first. */
+function placeFor(zone: Zone, placed: readonly Point[], field: PanelField | null, cutUm: number): Point {
   const box = boxOf(zone.outline);
   const height = box.maxY - box.minY;
   const low = (p: Point) => toPanel(zone, p).vMm < height / 4;
   const wantLow = zone.upright && placed.filter(low).length < 2;
   let best = zone.label;
   let bestScore = -Infinity;
-  for (let i = 1; i < TRIES; i++) {
-    for (let j = 1; j < TRIES; j++) {
-      const p: Point = [box.minX + ((box.maxX - box.minX) * i) / TRIES, box.minY + (height * j) / TRIES];
+  for (let i = 1; i < NEXT.tries; i++)
+    for (let j = 1; j < NEXT.tries; j++) {
+      const p: Point = [box.minX + ((box.maxX - box.minX) * i) / NEXT.tries, box.minY + (height * j) / NEXT.tries];
       if (!contains(zone.outline, p)) continue;
       const edge = distanceToOutline(zone.outline, p);
       const apart = Math.min(...placed.map((q) => Math.hypot(p[0] - q[0], p[1] - q[1])), 1500);
+      const at = toPanel(zone, p);
+      const film = field?.at(at.uMm, at.vMm);
+      // Nearest to the cut, in its own doubt, the outline of a repair is least known.
+      const outline = film ? film.sd * Math.exp(-0.5 * ((film.mean - Math.log(cutUm)) / (film.sd + 0.05)) ** 2) : 0;
       const score =
-        Math.min(apart, 1500) + (wantLow && low(p) ? 800 : 0) - (edge < EDGE_MM ? 5000 : 0) + Math.min(edge, 120);
+        Math.min(apart, 1500) / 1500 +
+        (film ? film.sd : 0.3) +
+        NEXT.outline * 4 * outline +
+        (wantLow && low(p) ? 0.6 : 0) -
+        (edge < NEXT.edgeMm ? 4 : 0) +
+        Math.min(edge, 120) / 1500;
       if (score > bestScore) {
         best = p;
         bestScore = score;
       }
     }
-  }
   return best;
 }
 
@@ -51,34 +112,48 @@ function why(zone: ZonePaint | undefined, needed: number): string {
   if (!zone || zone.n === 0) return `No reading yet; ${needed} are needed here.`;
   if (zone.lacks > 0)
     return `${zone.lacks} more ${zone.lacks === 1 ? 'reading is' : 'readings are'} needed before this panel can be relied on.`;
-  return 'The state of this panel is the least settled.';
+  return zone.over > 0 ? 'Shows how far the thick place reaches.' : 'The state of this panel is the least settled.';
 }
 
 /**
- * Up to three places for the next readings: panels that lack readings or whose state is least settled, weighed by
- * area, each at the place farthest from what is measured and away from edges. Panel millimetres; empty without a plan.
+ * Up to three places for the next readings: on the panels where one more is expected to settle most (of the state and of
+ * the number still lacking, weighed by area), each at the place whose film and whose side of the cut are least known, away
+ * from edges; the most telling first. Panel millimetres; empty without a plan.
  */
-export function nextReadings(zones: readonly ZonePaint[], input: Pick<PaintInput, 'plan' | 'readings'>): NextReading[] {
+export function nextReadings(
+  zones: readonly ZonePaint[],
+  fits: ReadonlyMap<string, FilmFit>,
+  input: Pick<PaintInput, 'plan' | 'readings' | 'profiles'>,
+): NextReading[] {
   const plan: Plan | null = input.plan;
-  if (!plan) return [];
+  const profile = input.profiles[0];
+  if (!plan || !profile) return [];
   const byZone = new Map(zones.map((z) => [z.zone, z]));
-  const candidates = [...plan.zones.values()].filter(
-    (z) => z.view === 'outside' && z.aspects.includes('paint') && gaugeCanRead(z.metal),
-  );
-  const scored = candidates.map((zone) => {
-    const paint = byZone.get(zone.slug);
-    const needed = readingsNeeded(zone.areaM2);
-    const lacking = Math.min(1, (paint ? paint.lacks : needed) / needed);
-    return { zone, paint, needed, score: (lacking + doubt(paint)) * Math.sqrt(zone.areaM2) };
-  });
-  scored.sort((a, b) => b.score - a.score || (a.zone.slug < b.zone.slug ? -1 : 1));
-  return scored.slice(0, 3).map(({ zone, paint, needed }) => {
-    const placed = placedOn(zone, input.readings);
-    const { uMm, vMm } = toPanel(zone, placeFor(zone, placed));
+  const scored = [...plan.zones.values()]
+    .filter((z) => z.view === 'outside' && z.aspects.includes('paint') && gaugeCanRead(z.metal))
+    .map((zone) => {
+      const paint = byZone.get(zone.slug);
+      const fit = fits.get(zone.slug);
+      const needed = readingsNeeded(zone.areaM2);
+      const lacking = Math.min(1, (paint ? paint.lacks : needed) / needed);
+      const gain =
+        paint && fit ? expectedGain(fit, paint, profile) : entropy(PAINT_STATES.map(() => 1 / PAINT_STATES.length));
+      return { zone, paint, fit, needed, score: (gain + NEXT.lackingNats * lacking) * Math.sqrt(zone.areaM2) };
+    })
+    .sort((a, b) => b.score - a.score || (a.zone.slug < b.zone.slug ? -1 : 1))
+    .slice(0, NEXT.count);
+  return scored.map(({ zone, paint, fit, needed }) => {
+    const own = input.readings.filter((r) => r.zone === zone.slug);
+    const placed = own.flatMap((r) => (r.place ? [toSheet(zone, r.place)] : []));
+    const field = fit ? fieldOf(own, fit) : null;
+    const { uMm, vMm } = toPanel(zone, placeFor(zone, placed, field, profile.bandsUm.factory));
     return { zone: zone.slug, uMm: Math.round(uMm), vMm: Math.round(vMm), why: why(paint, needed) };
   });
 }
 
-function placedOn(zone: Zone, readings: readonly FilmReading[]): Point[] {
-  return readings.flatMap((r) => (r.zone === zone.slug && r.place ? [toSheet(zone, r.place)] : []));
+function fieldOf(readings: readonly FilmReading[], fit: FilmFit): PanelField | null {
+  const placed = placedFilm(readings);
+  const { readUm, overUm } = sampleOf(readings);
+  if (placed.length === 0 || readUm.length + overUm.length === 0) return null;
+  return panelField(placed, lnMedianMoments(fit).mean, Math.exp(lnSpreadMoments(fit).mean));
 }

@@ -81,5 +81,22 @@ export const SAMPLING = {
   source: 'sampling floor of the house',
 } as const;
 
-/** Spread of panel medians within one paint job, as a standard deviation of ln. */
-export const JOB_SPREAD = { withinJob: 0.11, penaltyPerJob: 3.2, source: 'house starting value' } as const;
+/** Spread of panel medians, and of the spreads within panels, between panels of one paint job: standard deviations of ln. */
+export const JOB_SPREAD = {
+  withinJob: 0.11,
+  withinJobSpread: 0.45,
+  penaltyPerJob: 3.2,
+  source: 'house starting value',
+} as const;
+
+/** How film varies across one panel, for the map: mm and standard deviations of ln(thickness). */
+export const FIELD = { lengthMm: 220, leastSpread: 0.12, noise: 0.05, source: 'house starting value' } as const;
+
+/** How much a panel with few readings borrows from the car's own level. */
+export const POOLING = {
+  /** Chance, before readings, that a panel belongs to the car's largest paint job. */
+  share: 0.5,
+  /** Spread of ln(spread within a panel) between panels of one job. */
+  lnSpreadSd: 0.35,
+  source: 'house starting value',
+} as const;

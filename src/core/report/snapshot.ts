@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { planOfCar } from '../body/plan';
 import { type Grade, gradeCar } from '../grade/grade';
 import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema, LENSES } from '../grade/tables';
+import { NONE_CAUSES } from '../paint/no-reading';
 import { DEFAULT_PROFILES, type PaintProfile, profileSchema } from '../paint/profiles';
+import { reasonSchema } from '../paint/reasons';
 import { type Bundle, bundleSchema, readBundle } from '../records/bundle';
 import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
@@ -63,6 +65,11 @@ export const snapshotSchema = z.object({
           state: z.record(z.string(), chancesSchema).nullable(),
           job: z.number().nullable(),
           enough: z.boolean(),
+          // Reports sealed before these were computed do not have them.
+          freeMedianUm: z.number().nullable().optional(),
+          above: z.array(z.object({ cutUm: z.number(), share: estimateSchema })).optional(),
+          noneCause: z.enum(NONE_CAUSES).nullable().optional(),
+          reasons: z.array(reasonSchema).optional(),
         }),
       ),
       contrasts: z.array(z.object({ zone: z.string(), twin: z.string(), ratio: estimateSchema, p: z.number() })),
@@ -167,6 +174,8 @@ export function takeSnapshot(
         baselineUm: grade.paint.baselineUm,
         zones: grade.paint.zones.map(({ lacks: _l, unreadable: _u, ...z }) => ({
           ...z,
+          above: [...z.above],
+          reasons: [...z.reasons],
           state: z.state as Record<string, z.infer<typeof chancesSchema>> | null,
         })),
         contrasts: [...grade.paint.contrasts],

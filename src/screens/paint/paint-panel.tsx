@@ -1,18 +1,27 @@
 'use client';
 
+import { useDeferredValue, useMemo } from 'react';
+import type { Zone } from '@/core/body/zone';
+import { filmReadings } from '@/core/gauge/film-readings';
 import type { ZonePaint } from '@/core/paint/analyse';
+import { panelMap } from '@/core/paint/panel-map';
 import { PAINT_STATES, type PaintState } from '@/core/paint/profiles';
 import { recordsOf } from '@/core/records/reduce';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
 import { medianLabel } from '@/ui/body-plan/zone-looks';
 import { Chances } from '@/ui/charts/chances';
+import { PanelMapView } from '@/ui/charts/panel-map-view';
 import { StripPlot } from '@/ui/charts/strip-plot';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import { reasonText } from '@/words/paint';
 import { PAINT_STATE_WORDS } from '@/words/terms';
 import { zoneName, zoneWords } from '@/words/zones';
+
+/** Cells of the map on the screen. */
+const MAP = { cols: 44, rows: 32 } as const;
 
 function likeliest(chances: Readonly<Record<PaintState, number>>): PaintState {
   return [...PAINT_STATES].sort((a, b) => chances[b] - chances[a])[0]!;
@@ -37,7 +46,9 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
   const paint = grade?.paint.zones.find((z) => z.zone === zone);
   const planned = plan!.zones.get(zone)!;
   const readings = recordsOf(state.records, 'reading').filter((r) => r.body.zone === zone);
+  const next = grade?.paint.next.find((n) => n.zone === zone);
   const ceilings = recordsOf(state.records, 'visit').flatMap((v) => (v.body.gauge ? [v.body.gauge.ceilingUm] : []));
+  const ceilingUm = ceilings.at(-1) ?? USUAL_CEILING_UM;
   return (
     <section className="grid gap-3 p-4">
       <div className="flex items-start justify-between gap-2">
@@ -55,6 +66,15 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
             median of {paint.n} readings
             <span className="block text-sm text-soft">{doubt(paint, unit)}</span>
           </p>
+          <FilmMap zone={planned} paint={paint} ceilingUm={ceilingUm} />
+          <ul className="grid gap-1 border-l-4 border-ink/30 pl-3 text-sm" aria-label="Why">
+            {paint.reasons.map((r) => (
+              <li key={r.kind}>
+                {reasonText(r, unit)}{' '}
+                {r.speaksFor && <span className="text-soft">Speaks for {PAINT_STATE_WORDS[r.speaksFor]}.</span>}
+              </li>
+            ))}
+          </ul>
           {facts.profiles.map((profile) => (
             <div key={profile.id} className="grid gap-1.5 border-t border-line pt-3">
               <h3 className="flex items-baseline justify-between text-sm font-bold">
@@ -63,20 +83,29 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
                   {paint.state?.[profile.id] && `likeliest: ${PAINT_STATE_WORDS[likeliest(paint.state[profile.id]!)]}`}
                 </span>
               </h3>
-              <StripPlot
-                readings={readings.map((r) => r.body)}
-                profile={profile}
-                unit={unit}
-                ceilingUm={ceilings[ceilings.length - 1] ?? USUAL_CEILING_UM}
-              />
+              <StripPlot readings={readings.map((r) => r.body)} profile={profile} unit={unit} ceilingUm={ceilingUm} />
               {paint.state?.[profile.id] && <Chances chances={paint.state[profile.id]!} />}
               <p className="text-xs text-soft">{profile.says}</p>
             </div>
           ))}
-          {paint.none > 0 && (
-            <p className="text-sm">
-              {paint.none} {paint.none === 1 ? 'point' : 'points'} showed nothing: thicker than the range, cold, or the
-              probe not square.
+          <dl className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-line pt-3 text-sm">
+            {paint.above.map(({ cutUm, share }) => (
+              <div key={cutUm} className="contents">
+                <dt>of the panel above {thicknessText(cutUm, unit)}</dt>
+                <dd className="figure text-right">
+                  {Math.round((share.low ?? 0) * 100)}–{Math.round((share.high ?? 0) * 100)} %
+                </dd>
+              </div>
+            ))}
+            <dt>median without any assumption</dt>
+            <dd className="figure text-right">
+              {paint.freeMedianUm === null ? 'above the ceiling' : thicknessText(paint.freeMedianUm, unit)}
+            </dd>
+          </dl>
+          {next && (
+            <p className="bg-tape/40 p-3 text-sm">
+              <strong>What would change my mind:</strong> a reading at the cross, {Math.round(next.uMm)} mm back and{' '}
+              {Math.round(next.vMm)} mm {planned.upright ? 'up' : 'across'}. {next.why}
             </p>
           )}
           {paint.job !== null && (
@@ -92,5 +121,36 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
         </button>
       )}
     </section>
+  );
+}
+
+/** Where on the panel the film lies how thick; nothing where no reading says its place. */
+function FilmMap({ zone, paint, ceilingUm }: { zone: Zone; paint: ZonePaint; ceilingUm: number }) {
+  const { state, grade } = useInspection();
+  const records = useDeferredValue(state.records);
+  const readings = useMemo(() => filmReadings(records).filter((r) => r.zone === zone.slug), [records, zone.slug]);
+  const level = Math.log(paint.medianUm.value ?? paint.medianUm.low ?? ceilingUm);
+  const spread = paint.spread.value ?? 0.2;
+  const map = useMemo(
+    () => panelMap(zone, readings, level, spread, MAP.cols, MAP.rows),
+    [zone, readings, level, spread],
+  );
+  if (!map)
+    return <p className="text-sm text-soft">No reading here says its place; touch the plan before measuring.</p>;
+  return (
+    <figure className="grid gap-1">
+      <PanelMapView
+        zone={zone}
+        map={map}
+        readings={readings}
+        ceilingUm={ceilingUm}
+        next={grade?.paint.next.find((n) => n.zone === zone.slug) ?? null}
+        label={`Map of the film from ${map.placed} placed readings`}
+      />
+      <figcaption className="text-xs text-soft">
+        Film over the panel from {map.placed} placed readings. It fades to paper where nothing was measured; hatched
+        above the gauge’s ceiling; the cross is where the next reading tells most.
+      </figcaption>
+    </figure>
   );
 }

@@ -2,22 +2,25 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { recordsOf } from '@/core/records/reduce';
 import { thicknessFigure, thicknessText } from '@/core/units/thickness';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
 import { paintLooks } from '@/ui/body-plan/zone-looks';
+import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { MediansChart } from './medians-chart';
 import { PaintPanel } from './paint-panel';
+import { ReadingTable } from './reading-table';
 import { TwinsTable } from './twins-table';
 
 /** What the gauge says: the plan by thickness, both schools, left against right. */
 export function Paint() {
-  const { facts, plan, grade, car } = useInspection();
+  const { facts, plan, grade, car, state } = useInspection();
   const wording = useWording(car?.steering);
   const unit = useUnit();
   const [picked, setPicked] = useState<string | null>(null);
@@ -40,6 +43,7 @@ export function Paint() {
   }
   const chosen =
     picked ?? [...zones].sort((a, b) => (b.state?.survivor?.filled ?? 0) - (a.state?.survivor?.filled ?? 0))[0]!.zone;
+  const ceilingUm = recordsOf(state.records, 'visit').at(-1)?.body.gauge?.ceilingUm ?? USUAL_CEILING_UM;
   const base = grade.paint.baselineUm;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_400px] lg:overflow-hidden">
@@ -74,6 +78,7 @@ export function Paint() {
           </div>
           <MediansChart zones={zones} unit={unit} wording={wording} onPick={setPicked} />
         </section>
+        <ReadingTable onPick={setPicked} ceilingUm={ceilingUm} />
       </div>
       <aside className="min-h-0 border-line bg-card lg:overflow-y-auto lg:border-l" aria-label="Panel in hand">
         <PaintPanel zone={chosen} onPick={setPicked} />

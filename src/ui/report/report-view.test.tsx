@@ -43,14 +43,14 @@ it('shows every finding with its place, extent and how it is known', () => {
 
 it('states the panel above the ceiling as at least, never as a figure', () => {
   const { text } = render();
-  expect(text).toMatch(/Rear wing, left ≥ 500 not known 7, 6 over/);
+  expect(text).toMatch(/Rear wing, left ≥ 499 not known 7, 6 over/);
 });
 
 it('follows the reader’s words, sides and units', () => {
   const { text } = render(undefined, { ...PLAIN_WORDING, words: 'en-US', sides: 'driver-passenger' }, 'mil');
   // The example car has its wheel on the right: its left is the passenger's.
   expect(text).toContain('Quarter panel, passenger: wave');
-  expect(text).toMatch(/Quarter panel, passenger ≥ 19\.7/);
+  expect(text).toMatch(/Quarter panel, passenger ≥ 19\.6/);
   expect(text).toContain('Median, mil');
 });
 

@@ -1,0 +1,40 @@
+import type { FilmReading } from '../paint/film-reading';
+import type { AnyRecord } from '../records/kinds';
+import { recordsOf } from '../records/reduce';
+import { type CorrectionResult, correctedUm, correctionOf } from './correction';
+
+/** The correction of each visit's gauge by the visit's id; visits without a gauge have none. */
+export function correctionsOf(
+  records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>,
+): Map<string, CorrectionResult> {
+  return new Map(
+    recordsOf(records, 'visit').flatMap(({ id, body }) =>
+      body.gauge ? [[id, correctionOf(body.gauge.checks)] as const] : [],
+    ),
+  );
+}
+
+/** The readings as the paint is judged by them: corrected by the check of the gauge they were taken with. */
+export function filmReadings(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): FilmReading[] {
+  const corrections = correctionsOf(records);
+  return recordsOf(records, 'reading').map(({ body: r }) => {
+    const correction = r.visit ? corrections.get(r.visit) : undefined;
+    const { zone, state, place } = r;
+    const thicknessUm = r.thicknessUm === null || !correction ? r.thicknessUm : correctedUm(r.thicknessUm, correction);
+    return { zone, state, thicknessUm, place };
+  });
+}
+
+/** What the paint analysis is told of an inspection: corrected readings, and the last visit's cold and gauge. */
+export function filmInput(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): {
+  readings: FilmReading[];
+  temperatureC: number | null;
+  gauge: 'magnetic' | 'eddy' | 'combined' | null;
+} {
+  const last = recordsOf(records, 'visit').at(-1)?.body;
+  return {
+    readings: filmReadings(records),
+    temperatureC: last?.temperatureC ?? null,
+    gauge: last?.gauge?.kind ?? null,
+  };
+}

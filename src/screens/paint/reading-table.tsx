@@ -1,0 +1,213 @@
+'use client';
+
+import { Download, Trash2, Upload } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { readReadingsCsv } from '@/core/csv/readings';
+import { readingsCsv } from '@/core/csv/write-readings';
+import type { StoredRecord } from '@/core/records/kinds';
+import { recordsOf } from '@/core/records/reduce';
+import { thicknessFigure, thicknessSign, toUm } from '@/core/units/thickness';
+import { useUnit, useWording } from '@/ui/preferences';
+import { useInspection } from '@/ui/records/inspection';
+import { momentText } from '@/words/dates';
+import { zoneName } from '@/words/zones';
+
+type Row = StoredRecord<'reading'>;
+type Order = 'entered' | 'panel' | 'thickest';
+const ORDERS: Readonly<Record<Order, string>> = {
+  entered: 'as entered',
+  panel: 'by panel',
+  thickest: 'thickest first',
+};
+const SHOWN = 60;
+const BAD_SHOWN = 4;
+
+const rank = (r: Row) =>
+  r.body.state === 'none' ? -1 : (r.body.thicknessUm ?? 0) + (r.body.state === 'over' ? 1e6 : 0);
+
+/** All readings as a table that can be sorted and corrected; CSV in and out. */
+export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => void; ceilingUm: number }) {
+  const { state, store, plan, facts, mayEdit, car } = useInspection();
+  const wording = useWording(car?.steering);
+  const unit = useUnit();
+  const [order, setOrder] = useState<Order>('entered');
+  const [shown, setShown] = useState(SHOWN);
+  const [bad, setBad] = useState<readonly string[]>([]);
+  const file = useRef<HTMLInputElement>(null);
+  const rows = useMemo(() => {
+    const all = [...recordsOf(state.records, 'reading')];
+    if (order === 'panel') all.sort((a, b) => a.body.zone.localeCompare(b.body.zone) || (a.id < b.id ? -1 : 1));
+    if (order === 'thickest') all.sort((a, b) => rank(b) - rank(a));
+    return all;
+  }, [state.records, order]);
+  const correct = (row: Row, text: string) => {
+    const value = Number(text.replace(',', '.'));
+    if (text.trim() === '' || !Number.isFinite(value)) return;
+    const { typed } = row.body;
+    if (text === typed.text) return;
+    const body = {
+      ...row.body,
+      state: 'read' as const,
+      thicknessUm: toUm(value, typed.unit),
+      typed: { ...typed, text },
+      confirmed: false,
+    };
+    const put = store.put([{ kind: 'reading', id: row.id, body }]);
+    if (!put.ok) toast(put.message);
+  };
+  const take = async (picked: File) => {
+    const { readings, bad: wrong } = readReadingsCsv(await picked.text(), {
+      ceilingUm,
+      zones: plan ? plan.zones.keys() : null,
+    });
+    if (wrong.length > 0) {
+      setBad(wrong.map((b) => `line ${b.line} ${b.message}`));
+      return;
+    }
+    setBad([]);
+    const now = new Date().toISOString();
+    const visits = recordsOf(state.records, 'visit');
+    const put = store.put(
+      readings.map(({ note, at, ...r }) => ({
+        kind: 'reading' as const,
+        body: {
+          ...r,
+          note: note.slice(0, 300),
+          at: at ? new Date(at).toISOString() : now,
+          visit: visits.at(-1)?.id ?? null,
+          confirmed: true,
+        },
+      })),
+    );
+    toast(put.ok ? `${readings.length} readings taken from ${picked.name}.` : put.message);
+  };
+  const save = () => {
+    const url = URL.createObjectURL(new Blob([readingsCsv(rows.map((r) => r.body))], { type: 'text/csv' }));
+    const link = document.createElement('a');
+    link.href = url;
+    link.download = `lot-${facts.lot.number}-readings.csv`;
+    link.click();
+    URL.revokeObjectURL(url);
+  };
+  return (
+    <section className="grid gap-2 p-4" aria-label="All readings">
+      <div className="flex flex-wrap items-center gap-2">
+        <h2 className="flex-1 text-lg font-bold">{rows.length} readings</h2>
+        <select
+          className="field w-auto"
+          value={order}
+          aria-label="Order of the readings"
+          onChange={(e) => setOrder(e.target.value as Order)}
+        >
+          {Object.entries(ORDERS).map(([key, label]) => (
+            <option key={key} value={key}>
+              {label}
+            </option>
+          ))}
+        </select>
+        <button type="button" className="btn" onClick={save}>
+          <Download size={16} aria-hidden="true" /> CSV
+        </button>
+        {mayEdit && (
+          <>
+            <input
+              ref={file}
+              type="file"
+              accept=".csv,text/csv"
+              className="sr-only"
+              aria-label="Readings CSV"
+              onChange={(e) => {
+                const picked = e.target.files?.[0];
+                if (picked) void take(picked);
+                e.target.value = '';
+              }}
+            />
+            <button type="button" className="btn" onClick={() => file.current?.click()}>
+              <Upload size={16} aria-hidden="true" /> Take CSV
+            </button>
+          </>
+        )}
+      </div>
+      {bad.length > 0 && (
+        <div role="alert" className="border-l-4 border-pin pl-3 text-sm">
+          <p className="font-semibold">
+            Nothing was taken: {bad.length} bad rows. Mend them in the file, then take it again.
+          </p>
+          <ul>
+            {bad.slice(0, BAD_SHOWN).map((b) => (
+              <li key={b}>{b}</li>
+            ))}
+            {bad.length > BAD_SHOWN && <li>and {bad.length - BAD_SHOWN} more</li>}
+          </ul>
+        </div>
+      )}
+      <table className="w-full text-sm">
+        <thead>
+          <tr className="text-left text-xs text-soft">
+            <th className="py-1 font-semibold">Panel</th>
+            <th className="text-right font-semibold">Typed</th>
+            <th className="text-right font-semibold">{thicknessSign(unit)}</th>
+            <th className="pl-3 font-semibold max-sm:hidden">When</th>
+            <th className="w-11">
+              <span className="sr-only">Take out</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.slice(0, shown).map((r) => (
+            <tr key={r.id} className="border-t border-line">
+              <td>
+                <button
+                  type="button"
+                  className="min-h-9 text-left underline decoration-line underline-offset-4"
+                  onClick={() => onPick(r.body.zone)}
+                >
+                  {zoneName(r.body.zone, wording)}
+                </button>
+              </td>
+              <td className="text-right">
+                {mayEdit && r.body.state === 'read' ? (
+                  <input
+                    key={`${r.id}${r.version}`}
+                    className="figure min-h-9 w-20 rounded-cut border border-line bg-card px-2 text-right"
+                    defaultValue={r.body.typed.text}
+                    inputMode="decimal"
+                    aria-label={`Reading at ${zoneName(r.body.zone, wording)}`}
+                    onBlur={(e) => correct(r, e.target.value)}
+                    onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+                  />
+                ) : (
+                  <span className="figure">{r.body.state === 'none' ? 'nothing' : r.body.typed.text}</span>
+                )}
+              </td>
+              <td className="figure text-right">
+                {r.body.thicknessUm === null
+                  ? '–'
+                  : `${r.body.state === 'over' ? '≥ ' : ''}${thicknessFigure(r.body.thicknessUm, unit)}`}
+              </td>
+              <td className="pl-3 text-soft max-sm:hidden">{momentText(r.body.at)}</td>
+              <td>
+                {mayEdit && (
+                  <button
+                    type="button"
+                    className="grid size-11 place-items-center"
+                    aria-label={`Take reading ${r.body.typed.text} out`}
+                    onClick={() => store.remove(r.id)}
+                  >
+                    <Trash2 size={15} aria-hidden="true" />
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {rows.length > shown && (
+        <button type="button" className="btn" onClick={() => setShown(shown + 10 * SHOWN)}>
+          Show more of {rows.length}
+        </button>
+      )}
+    </section>
+  );
+}

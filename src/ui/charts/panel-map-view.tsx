@@ -1,0 +1,109 @@
+import { boxOf } from '@/core/body/geometry';
+import { pathOf } from '@/core/body/outline-path';
+import { toSheet } from '@/core/body/plan';
+import type { Zone } from '@/core/body/zone';
+import type { FilmReading } from '@/core/paint/film-reading';
+import type { PanelMap } from '@/core/paint/panel-map';
+import { rampColour } from '../body-plan/ramp';
+
+interface Props {
+  readonly zone: Zone;
+  readonly map: PanelMap;
+  readonly readings: readonly FilmReading[];
+  readonly ceilingUm: number;
+  readonly next?: { readonly uMm: number; readonly vMm: number } | null;
+  readonly label: string;
+}
+
+/** Below this doubt (standard deviation of ln) a place is drawn in full; at the panel's own it has faded to paper. */
+const SURE = 0.05;
+
+/** The film over one panel: the ramp where it was measured, fading to paper where it was not, hatched above the ceiling. */
+export function PanelMapView({ zone, map, readings, ceilingUm, next = null, label }: Props) {
+  const box = boxOf(zone.outline);
+  const size = Math.max(map.widthMm, map.heightMm);
+  const pad = size * 0.03;
+  const doubt = map.sd.reduce((m, v) => (Number.isNaN(v) ? m : Math.max(m, v)), SURE * 2);
+  const [w, h] = [map.widthMm / map.cols, map.heightMm / map.rows];
+  const id = `map-${zone.slug}`;
+  const cells = Array.from(map.um, (um, k) => {
+    if (Number.isNaN(um)) return null;
+    const [u, v] = [(k % map.cols) * w, Math.floor(k / map.cols) * h];
+    const [x0, y0] = toSheet(zone, { uMm: u, vMm: v });
+    const [x1, y1] = toSheet(zone, { uMm: u + w, vMm: v + h });
+    const seen = Math.max(0, Math.min(1, 1 - (map.sd[k]! - SURE) / (doubt - SURE)));
+    return (
+      <rect
+        key={k}
+        x={Math.min(x0, x1)}
+        y={Math.min(y0, y1)}
+        width={w * 1.04}
+        height={h * 1.04}
+        fill={um >= ceilingUm ? `url(#${id}-over)` : rampColour(um).fill}
+        opacity={seen.toFixed(2)}
+      />
+    );
+  });
+  const placed = readings.filter((r) => r.place && r.state !== 'none');
+  return (
+    <svg
+      viewBox={`${box.minX - pad} ${box.minY - pad} ${map.widthMm + 2 * pad} ${map.heightMm + 2 * pad}`}
+      className="max-h-64 w-full"
+      role="img"
+      aria-label={label}
+    >
+      <defs>
+        <clipPath id={`${id}-clip`}>
+          <path d={pathOf(zone.outline)} />
+        </clipPath>
+        <pattern
+          id={`${id}-over`}
+          width={size / 40}
+          height={size / 40}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <rect width={size / 40} height={size / 40} fill="oklch(0.47 0.095 35)" />
+          <rect width={size / 90} height={size / 40} fill="oklch(0.31 0.075 10)" />
+        </pattern>
+      </defs>
+      <path d={pathOf(zone.outline)} fill="var(--paper)" />
+      <g clipPath={`url(#${id}-clip)`}>{cells}</g>
+      <path d={pathOf(zone.outline)} fill="none" stroke="var(--cut)" strokeWidth={size / 180} />
+      {placed.map((r, i) => {
+        const [x, y] = toSheet(zone, r.place!);
+        return r.state === 'over' ? (
+          <path
+            key={i}
+            d={`M${x - size / 70} ${y + size / 90}L${x} ${y - size / 70}L${x + size / 70} ${y + size / 90}`}
+            fill="none"
+            stroke="oklch(0.98 0.01 90)"
+            strokeWidth={size / 140}
+          />
+        ) : (
+          <circle
+            key={i}
+            cx={x}
+            cy={y}
+            r={size / 110}
+            fill="var(--card)"
+            stroke="var(--ink)"
+            strokeWidth={size / 260}
+          />
+        );
+      })}
+      {next && <Cross at={toSheet(zone, next)} size={size / 36} />}
+    </svg>
+  );
+}
+
+function Cross({ at: [x, y], size }: { at: readonly [number, number]; size: number }) {
+  return (
+    <path
+      d={`M${x - size} ${y}H${x + size}M${x} ${y - size}V${y + size}`}
+      stroke="var(--ink)"
+      strokeWidth={size / 2.4}
+      paintOrder="stroke"
+    />
+  );
+}
