@@ -4,6 +4,7 @@ import { parseEntry } from '../src/core/entry/parse';
 import { gradeCar } from '../src/core/grade/grade';
 import { analysePaint } from '../src/core/paint/analyse';
 import type { FilmReading } from '../src/core/paint/film-reading';
+import { panelMap } from '../src/core/paint/panel-map';
 import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
 import { readBundle } from '../src/core/records/bundle';
 import { canonicalText, sha256Hex } from '../src/core/report/seal';
@@ -61,6 +62,24 @@ const large = time(() => analysePaint({ readings: many, profiles, plan }));
 console.log('ratio, median of 9 runs');
 row('whole-car paint, 400 readings', small, base, 'a million normal draws');
 row('whole-car paint, 4,000 readings', large, small, 'the same with 400 (growth)');
+const placed = readings(400).map((r, i) => ({
+  ...r,
+  place: { uMm: 40 + ((i * 53) % 900), vMm: 30 + ((i * 31) % 500) },
+}));
+row(
+  'next three readings with the analysis, 400 placed',
+  time(() => analysePaint({ readings: placed, profiles, plan })),
+  base,
+  'a million normal draws',
+);
+const hood = plan.zones.get('hood')!;
+const onHood = placed.slice(0, 40).map((r) => ({ ...r, zone: 'hood' }));
+row(
+  'map of one panel, 40 readings, 200 × 200',
+  time(() => panelMap(hood, onHood, Math.log(125), 0.3, 200, 200)),
+  base,
+  'a million normal draws',
+);
 row(
   'grade of the example lot',
   time(() => gradeCar({ plan, records, onYear: 2027 })),

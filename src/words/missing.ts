@@ -19,6 +19,10 @@ export function missingText(m: Missing, words: Vocabulary): string {
       return 'The temperature is not stated; gauges misread in the cold.';
     case 'gauge-not-checked':
       return 'The thickness gauge was not checked on a foil.';
+    case 'gauge-drifted':
+      return 'The thickness gauge drifted between its checks; the readings are less sure than they look.';
+    case 'practice-readings':
+      return `${m.count} ${many('reading is', 'readings are')} of the stand-in gauge on a made-up car: take ${many('it', 'them')} out.`;
     case 'gauge-not-stated':
       return 'There are readings but no gauge is stated.';
     case 'view-unseen':

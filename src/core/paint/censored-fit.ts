@@ -192,22 +192,35 @@ export function poolWith(fit: FilmFit, weak: FilmPrior, near: FilmPrior, share: 
   return { ...fit, posterior };
 }
 
-/** The share of the zone's film above a cut, with its 10 and 90 % points. */
+/** Steps in which a share is told apart for its interval. */
+const SHARE_BINS = 200;
+
+/** The share of the zone's film above a cut, with its 10 and 90 % points (to half a percent). */
 export function shareAboveCut(fit: FilmFit, cutUm: number): Estimate {
   const w = fit.lnMedians.length;
-  const shares = Array.from(fit.posterior, (p, k) => ({
-    p,
-    share: exp(logUpperTail((log(cutUm) - fit.lnMedians[k % w]!) / exp(fit.lnSpreads[Math.floor(k / w)]!))),
-  })).sort((a, b) => a.share - b.share);
+  const lnCut = log(cutUm);
+  const bins = new Float64Array(SHARE_BINS + 1);
+  let mean = 0;
+  for (let j = 0; j < fit.lnSpreads.length; j++) {
+    const spread = exp(fit.lnSpreads[j]!);
+    for (let i = 0; i < w; i++) {
+      const p = fit.posterior[j * w + i]!;
+      if (p < 1e-9) continue;
+      const share = exp(logUpperTail((lnCut - fit.lnMedians[i]!) / spread));
+      mean += p * share;
+      const bin = Math.round(share * SHARE_BINS);
+      bins[bin] = bins[bin]! + p;
+    }
+  }
   const at = (q: number) => {
     let acc = 0;
-    for (const s of shares) {
-      acc += s.p;
-      if (acc >= q) return s.share;
-    }
-    return shares.at(-1)!.share;
+    const bin = bins.findIndex((p) => {
+      acc += p;
+      return acc >= q;
+    });
+    return (bin < 0 ? SHARE_BINS : bin) / SHARE_BINS;
   };
-  return { value: shares.reduce((s, x) => s + x.p * x.share, 0), low: at(0.1), high: at(0.9), n: fit.n };
+  return { value: mean, low: Math.min(mean, at(0.1)), high: Math.max(mean, at(0.9)), n: fit.n };
 }
 
 /**

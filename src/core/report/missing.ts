@@ -1,4 +1,6 @@
 import type { Plan } from '../body/plan';
+import { type CorrectionResult, correctionOf } from '../gauge/correction';
+import { PRACTICE_NOTE } from '../gauge/practice';
 import type { Coverage } from '../grade/coverage';
 import type { PaintAnalysis } from '../paint/analyse';
 import { gaugeCanRead, readingsNeeded } from '../paint/analyse';
@@ -13,6 +15,8 @@ export interface Missing {
     | 'no-visit'
     | 'no-temperature'
     | 'gauge-not-checked'
+    | 'gauge-drifted'
+    | 'practice-readings'
     | 'gauge-not-stated'
     | 'view-unseen'
     | 'panels-thin'
@@ -23,6 +27,8 @@ export interface Missing {
   readonly detail: string;
   readonly count: number;
 }
+
+const isDrifted = (c: CorrectionResult) => c.ok && c.drifted;
 
 /** What is missing before the report goes out, blocking ones first. */
 export function missingFrom(
@@ -46,6 +52,9 @@ export function missingFrom(
     if (gauges.length === 0) add('gauge-not-stated');
     else if (gauges.some((g) => g.checks.length === 0)) add('gauge-not-checked');
     if (visits.some((v) => v.temperatureC === null)) add('no-temperature');
+    if (gauges.some((g) => isDrifted(correctionOf(g.checks)))) add('gauge-drifted');
+    const practice = readings.filter((r) => r.body.note === PRACTICE_NOTE).length;
+    if (practice > 0) add('practice-readings', true, '', practice);
   }
   if (coverage)
     for (const [view, share] of Object.entries(coverage.byView))

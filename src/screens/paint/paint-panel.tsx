@@ -135,6 +135,8 @@ function FilmMap({ zone, paint, ceilingUm }: { zone: Zone; paint: ZonePaint; cei
     () => panelMap(zone, readings, level, spread, MAP.cols, MAP.rows),
     [zone, readings, level, spread],
   );
+  // The ceiling as the gauge's check corrected it.
+  const reached = Math.min(ceilingUm, ...readings.flatMap((r) => (r.state === 'over' ? (r.thicknessUm ?? []) : [])));
   if (!map)
     return <p className="text-sm text-soft">No reading here says its place; touch the plan before measuring.</p>;
   return (
@@ -143,7 +145,7 @@ function FilmMap({ zone, paint, ceilingUm }: { zone: Zone; paint: ZonePaint; cei
         zone={zone}
         map={map}
         readings={readings}
-        ceilingUm={ceilingUm}
+        ceilingUm={reached}
         next={grade?.paint.next.find((n) => n.zone === zone.slug) ?? null}
         label={`Map of the film from ${map.placed} placed readings`}
       />

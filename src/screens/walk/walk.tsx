@@ -21,9 +21,11 @@ import { useWide } from '@/ui/use-wide';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { EntryLine } from './entry-line';
+import { GaugeBar } from './gauge-bar';
 import { KeysSheet } from './keys-sheet';
 import { entriesOf } from './take-entry';
 import { Tape } from './tape';
+import { useGauge } from './use-gauge';
 import { type KeyActions, useKeys } from './use-keys';
 import type { Walking } from './walking';
 import { ZoneCard } from './zone-card';
@@ -91,6 +93,7 @@ function WalkOnPlan() {
   const { preferences, set } = usePreferences();
   const wording = useWording(car?.steering);
   const walking = useWalking();
+  const gauge = useGauge(walking);
   const [help, setHelp] = useState(false);
   const inputRef = useRef<HTMLInputElement>(null);
   const zone = plan!.zones.get(walking.zone)!;
@@ -152,7 +155,9 @@ function WalkOnPlan() {
   const onZone = useSteady((slug: string, at: readonly [number, number]) => {
     if (slug !== walking.zone) walking.go(slug);
     const p = toPanel(plan!.zones.get(slug)!, at);
-    walking.touch({ uMm: Math.round(p.uMm), vMm: Math.round(p.vMm) });
+    const place = { uMm: Math.round(p.uMm), vMm: Math.round(p.vMm) };
+    walking.touch(place);
+    gauge.touch(slug, place.uMm, place.vMm);
   });
   const nameOf = useCallback((z: string) => zoneName(z, wording), [wording]);
   const sideWords = useMemo(
@@ -185,6 +190,7 @@ function WalkOnPlan() {
             ) : (
               <PlanDrawing {...drawing} frame={near} className="h-full w-full" labelSize={64} />
             )}
+            {mayEdit && !gauge.connected && <GaugeBar gauge={gauge} touched={false} />}
             <button
               type="button"
               className="absolute right-2 bottom-2 hidden size-9 place-items-center rounded-cut border border-line bg-card lg:grid"
@@ -194,6 +200,7 @@ function WalkOnPlan() {
               <Keyboard size={16} aria-hidden="true" />
             </button>
           </div>
+          {mayEdit && gauge.connected && <GaugeBar gauge={gauge} touched={walking.place !== null} />}
           <PlanLegend className="hidden lg:flex" film={walking.view === 'outside'} />
         </div>
         <aside

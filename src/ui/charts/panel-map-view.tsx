@@ -37,8 +37,8 @@ export function PanelMapView({ zone, map, readings, ceilingUm, next = null, labe
         key={k}
         x={Math.min(x0, x1)}
         y={Math.min(y0, y1)}
-        width={w * 1.04}
-        height={h * 1.04}
+        width={w}
+        height={h}
         fill={um >= ceilingUm ? `url(#${id}-over)` : rampColour(um).fill}
         opacity={seen.toFixed(2)}
       />
@@ -68,7 +68,9 @@ export function PanelMapView({ zone, map, readings, ceilingUm, next = null, labe
         </pattern>
       </defs>
       <path d={pathOf(zone.outline)} fill="var(--paper)" />
-      <g clipPath={`url(#${id}-clip)`}>{cells}</g>
+      <g clipPath={`url(#${id}-clip)`} shapeRendering="crispEdges">
+        {cells}
+      </g>
       <path d={pathOf(zone.outline)} fill="none" stroke="var(--cut)" strokeWidth={size / 180} />
       {placed.map((r, i) => {
         const [x, y] = toSheet(zone, r.place!);

@@ -1,0 +1,150 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { distanceToOutline } from '@/core/body/geometry';
+import { toSheet } from '@/core/body/plan';
+import type { GaugeError, GaugeEvent } from '@/core/gauge/line-protocol';
+import { PRACTICE_NOTE } from '@/core/gauge/practice';
+import { recordsOf } from '@/core/records/reduce';
+import { toUm } from '@/core/units/thickness';
+import { practiceCar } from '@/instruments/practice-car';
+import { StandInGauge, SURVEY_GAUGE } from '@/instruments/thickness-gauge';
+import { openSerialGauge } from '@/ui/gauge/serial';
+import { usePreferences } from '@/ui/preferences';
+import { useInspection } from '@/ui/records/inspection';
+import type { Walking } from './walking';
+
+const ERROR_WORDS: Readonly<Record<GaugeError, string>> = {
+  cold: 'Too cold: many gauges stop below 5 °C.',
+  battery: 'The battery is empty.',
+  probe: 'The probe is not square, or at an edge. Measure again.',
+  base: 'This gauge cannot read on this metal.',
+};
+
+/** The same practice car for a lot each time. */
+const seedOf = (id: string) => [...id].reduce((s, c) => (s * 31 + c.charCodeAt(0)) >>> 0, 7);
+
+export interface GaugeHand {
+  readonly connected: boolean;
+  readonly practice: boolean;
+  readonly name: string;
+  readonly ceilingUm: number;
+  readonly battery: number | null;
+  readonly says: string;
+  readonly openStandIn: () => void;
+  readonly openSerial: () => Promise<void>;
+  readonly close: () => void;
+  readonly repeat: (() => void) | null;
+  /** Told that a place was touched: a stand-in measures there. */
+  readonly touch: (zone: string, uMm: number, vMm: number) => void;
+}
+
+interface Held {
+  readonly standIn: StandInGauge | null;
+  readonly name: string;
+  readonly ceilingUm: number;
+  readonly close: () => void;
+}
+
+/** The thickness gauge in hand and what it tells; each value becomes a reading at the place touched. */
+export function useGauge(walking: Walking): GaugeHand {
+  const { facts, plan, state, store, mayEdit } = useInspection();
+  const { preferences } = usePreferences();
+  const [held, setHeld] = useState<Held | null>(null);
+  const [battery, setBattery] = useState<number | null>(null);
+  const [says, setSays] = useState('');
+  const last = useRef<{ zone: string; uMm: number; vMm: number } | null>(null);
+  const here = useRef(walking);
+  useEffect(() => {
+    here.current = walking;
+  });
+  useEffect(() => () => held?.close(), [held]);
+
+  const take = useCallback(
+    (event: GaugeEvent, at: { zone: string; place: { uMm: number; vMm: number } | null }, practice: boolean) => {
+      if (event.kind === 'battery') setBattery(event.percent);
+      if (event.kind === 'hello') setHeld((h) => h && { ...h, name: event.name, ceilingUm: event.ceilingUm });
+      if (event.kind === 'error') setSays(ERROR_WORDS[event.why]);
+      if (event.kind !== 'read' && event.kind !== 'over' && event.kind !== 'none') return;
+      const um = event.kind === 'none' ? null : toUm(event.value, event.unit);
+      const text = event.kind === 'read' ? String(event.value) : event.kind;
+      const put = store.put([
+        {
+          kind: 'reading',
+          body: {
+            zone: at.zone,
+            state: event.kind,
+            thicknessUm: um,
+            typed: { text, unit: event.kind === 'none' ? 'um' : event.unit },
+            place: at.place,
+            visit: here.current.visit,
+            // What an instrument shows is no slip of the finger.
+            confirmed: true,
+            note: practice ? PRACTICE_NOTE : '',
+            at: new Date().toISOString(),
+          },
+        },
+      ]);
+      if (!put.ok) toast(put.message);
+      setSays(
+        event.kind === 'none'
+          ? 'It showed nothing.'
+          : `${event.kind === 'over' ? 'Over its range: at least ' : ''}${event.value} ${event.unit === 'um' ? 'µm' : 'mil'}`,
+      );
+    },
+    [store],
+  );
+  const close = useCallback(() => {
+    setHeld(null);
+    setSays('');
+    setBattery(null);
+    last.current = null;
+  }, []);
+  const measure = (zone: string, uMm: number, vMm: number) => {
+    const standIn = held?.standIn;
+    const planned = plan?.zones.get(zone);
+    if (!standIn || !planned || !mayEdit) return;
+    last.current = { zone, uMm, vMm };
+    const edge = distanceToOutline(planned.outline, toSheet(planned, { uMm, vMm }));
+    take(standIn.measure(zone, uMm, vMm, edge), { zone, place: { uMm, vMm } }, true);
+    take(standIn.battery(), { zone, place: null }, true);
+  };
+  const openStandIn = () => {
+    const visit = recordsOf(state.records, 'visit').at(-1)?.body;
+    const standIn = new StandInGauge(practiceCar(plan!, seedOf(facts.lot.id)), {
+      ...SURVEY_GAUGE,
+      seed: (seedOf(facts.id) + Date.now()) >>> 0,
+      temperatureC: visit?.temperatureC ?? null,
+    });
+    setHeld({ standIn, name: SURVEY_GAUGE.name, ceilingUm: SURVEY_GAUGE.ceilingUm, close: () => {} });
+    take(standIn.battery(), { zone: walking.zone, place: null }, true);
+  };
+  const openSerial = async () => {
+    try {
+      const stop = await openSerialGauge(
+        preferences.unit,
+        (event) => take(event, { zone: here.current.zone, place: here.current.place }, false),
+        () => {
+          close();
+          toast('The gauge is gone. What it told is kept.');
+        },
+      );
+      setHeld({ standIn: null, name: 'Gauge', ceilingUm: walking.ceilingUm, close: stop });
+    } catch {
+      toast('No gauge was opened.');
+    }
+  };
+  const standing = held?.standIn ?? null;
+  return {
+    connected: held !== null,
+    practice: standing !== null,
+    name: held?.name ?? '',
+    ceilingUm: held?.ceilingUm ?? walking.ceilingUm,
+    battery,
+    says,
+    openStandIn,
+    openSerial,
+    close,
+    repeat: standing ? () => last.current && measure(last.current.zone, last.current.uMm, last.current.vMm) : null,
+    touch: measure,
+  };
+}

@@ -1,0 +1,50 @@
+import { type GaugeEvent, parseGaugeLine } from '@/core/gauge/line-protocol';
+
+/** The little of Web Serial (WICG) that a gauge needs; not every browser has it. */
+interface SerialPort {
+  open(options: { baudRate: number }): Promise<void>;
+  close(): Promise<void>;
+  readonly readable: ReadableStream<Uint8Array> | null;
+}
+interface Serial {
+  requestPort(): Promise<SerialPort>;
+}
+
+const BAUD = 9600;
+
+const serial = (): Serial | null => (navigator as unknown as { serial?: Serial }).serial ?? null;
+export const serialIsThere = (): boolean => typeof navigator !== 'undefined' && serial() !== null;
+
+/** Opens a gauge on a serial port that the person picks and hands on what it tells, until the returned function is called. */
+export async function openSerialGauge(
+  unit: 'um' | 'mil',
+  onEvent: (event: GaugeEvent) => void,
+  onEnd: () => void,
+): Promise<() => void> {
+  const port = await serial()!.requestPort();
+  await port.open({ baudRate: BAUD });
+  const reader = port.readable!.getReader();
+  let stopped = false;
+  void (async () => {
+    const decoder = new TextDecoder();
+    let rest = '';
+    try {
+      for (let next = await reader.read(); !next.done; next = await reader.read()) {
+        const lines = (rest + decoder.decode(next.value, { stream: true })).split(/\r\n|\n|\r/);
+        rest = lines.pop() ?? '';
+        for (const line of lines) {
+          const event = parseGaugeLine(line, unit);
+          if (event) onEvent(event);
+        }
+      }
+    } catch {
+      // Pulled out: the end is told below.
+    }
+    await port.close().catch(() => {});
+    if (!stopped) onEnd();
+  })();
+  return () => {
+    stopped = true;
+    void reader.cancel().catch(() => {});
+  };
+}
