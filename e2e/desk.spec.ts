@@ -39,7 +39,7 @@ test('the paint screen follows the panel that is picked, and shows both schools'
   const panel = page.getByRole('complementary', { name: 'Panel in hand' });
   await expect(panel.getByRole('heading', { level: 2 }).first()).toHaveText('Rear wing, left');
   await expect(panel.getByText('more than half stand at the ceiling')).toBeVisible();
-  await page.getByRole('button', { name: /^Roof/ }).press('Enter');
+  await page.getByRole('button', { name: /^Roof, / }).press('Enter');
   await expect(panel.getByRole('heading', { level: 2 }).first()).toHaveText('Roof');
   await expect(panel.getByText('likeliest: factory')).toHaveCount(2);
   const twins = page.getByRole('region', { name: 'Left against right' });

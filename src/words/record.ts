@@ -1,5 +1,6 @@
 import type { AnyRecord, RecordKind } from '@/core/records/kinds';
 import { thicknessText } from '@/core/units/thickness';
+import { colourText } from './colour';
 import { flawName } from './flaws';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from './terms';
 import type { Wording } from './vocabulary';
@@ -13,6 +14,7 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   finding: 'finding',
   photo: 'photo',
   claim: 'claim',
+  colour: 'colour',
 };
 
 /** The zone of a record, for kinds that have one. */
@@ -50,6 +52,8 @@ export function recordSays({ kind, body }: Pick<AnyRecord, 'kind' | 'body'>, wor
       return record.body.caption || record.body.name;
     case 'claim':
       return `“${record.body.text}”, ${record.body.source}`;
+    case 'colour':
+      return colourText(record.body, wording);
   }
 }
 

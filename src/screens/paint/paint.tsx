@@ -13,6 +13,7 @@ import { useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
+import { Colours } from './colours';
 import { MediansChart } from './medians-chart';
 import { PaintPanel } from './paint-panel';
 import { ReadingTable } from './reading-table';
@@ -38,6 +39,11 @@ export function Paint() {
         <Link className="btn btn-main" href={`/lots/${facts.lot.id}/${plan ? 'walk' : 'intake'}`}>
           {plan ? 'Go to the walk' : 'Go to intake'}
         </Link>
+        {plan && recordsOf(state.records, 'colour').length > 0 && (
+          <div className="w-full max-w-lg bg-card text-left">
+            <Colours />
+          </div>
+        )}
       </div>
     );
   }
@@ -83,6 +89,7 @@ export function Paint() {
       <aside className="min-h-0 border-line bg-card lg:overflow-y-auto lg:border-l" aria-label="Panel in hand">
         <PaintPanel zone={chosen} onPick={setPicked} />
         <TwinsTable onPick={setPicked} />
+        <Colours />
       </aside>
     </main>
   );

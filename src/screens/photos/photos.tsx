@@ -1,6 +1,6 @@
 'use client';
 
-import { Check, MapPin, Trash2 } from 'lucide-react';
+import { Check, MapPin, Palette, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { cameraShiftMin, momentsOf, type Proposal, proposeZones } from '@/core/photo/propose-zone';
@@ -12,6 +12,7 @@ import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { momentText } from '@/words/dates';
 import { zoneName } from '@/words/zones';
+import { ColourSheet } from './colour-sheet';
 
 type Photo = StoredRecord<'photo'>;
 const SHOWN_AT_ONCE = 120;
@@ -24,6 +25,7 @@ export function Photos() {
   const [only, setOnly] = useState(false);
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const [shift, setShift] = useState<number | null>(null);
+  const [comparing, setComparing] = useState(false);
   const photos = useMemo(() => recordsOf(state.records, 'photo'), [state.records]);
   const best = useMemo(() => {
     const taken = photos.flatMap((p) => (p.body.takenAt && !p.body.zone ? [Date.parse(p.body.takenAt)] : []));
@@ -150,6 +152,11 @@ export function Photos() {
                 <Check size={16} aria-hidden="true" /> As proposed
               </button>
             )}
+            {plan && picked.length <= 3 && (
+              <button type="button" className="btn" onClick={() => setComparing(true)}>
+                <Palette size={16} aria-hidden="true" /> Compare colour
+              </button>
+            )}
             <button
               type="button"
               className="btn"
@@ -190,6 +197,7 @@ export function Photos() {
           </button>
         )}
       </div>
+      {comparing && picked.length > 0 && <ColourSheet photos={picked} onClose={() => setComparing(false)} />}
     </main>
   );
 }

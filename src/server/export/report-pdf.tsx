@@ -11,9 +11,11 @@ import { type NumberedFinding, numberedFindings } from '@/core/report/numbered';
 import type { Snapshot } from '@/core/report/snapshot';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
 import { CAUTION_WORDS } from '@/words/cautions';
+import { colourText } from '@/words/colour';
 import { dayText } from '@/words/dates';
 import { flawCause, flawName } from '@/words/flaws';
 import { AXIS_WORDS, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
+import { reasonText } from '@/words/paint';
 import { carFacts, extentText, likelyText, notSeenText, STRUCTURAL_LOSS_TEXT, visitText } from '@/words/report';
 import { CLAIM_WORDS, REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
@@ -167,6 +169,12 @@ export function ReportPdf(input: PdfInput) {
         </Section>
         <Section title="Paint thickness">
           <PaintRows snapshot={snapshot} wording={wording} unit={unit} />
+          {recordsOf(records, 'colour').map(({ id, body }) => (
+            <T
+              key={id}
+              style={{ marginTop: 3 }}
+            >{`Colour, ${zoneName(body.zone, wording)} ${colourText(body, wording)}`}</T>
+          ))}
         </Section>
         <ClaimRows records={records} wording={wording} />
         <Section title="What was not seen">
@@ -479,6 +487,9 @@ function Withheld({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
+/** Chance of factory paint from which nothing more is said. */
+const PLAINLY_FACTORY = 0.9;
+
 function PaintRows({ snapshot, wording, unit }: { snapshot: Snapshot; wording: Wording; unit: ThicknessUnit }) {
   const { paint } = snapshot.results;
   const zones = paint.zones.filter((z) => z.n > 0);
@@ -530,6 +541,15 @@ function PaintRows({ snapshot, wording, unit }: { snapshot: Snapshot; wording: W
           ])}
         </View>
       ))}
+      {zones
+        .filter(
+          (z) => (z.reasons?.length ?? 0) > 0 && (z.state?.[profiles[0]?.id ?? '']?.factory ?? 1) < PLAINLY_FACTORY,
+        )
+        .map((z) => (
+          <T key={`why-${z.zone}`} style={{ marginTop: 4 }}>
+            {`${zoneName(z.zone, wording)}: ${z.reasons!.map((r) => reasonText(r, unit)).join(' ')}`}
+          </T>
+        ))}
     </View>
   );
 }

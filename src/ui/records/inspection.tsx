@@ -65,7 +65,7 @@ export function InspectionProvider({
       ),
   );
   const state = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
-  const [live, setLive] = useState<LiveState>('away');
+  const [live, setLive] = useState<LiveState>(away ? 'away' : 'polling');
   const [news, setNews] = useState<readonly News[]>([]);
   useEffect(() => {
     void store.resume();

@@ -1,13 +1,29 @@
+import type { StoredRecord } from '@/core/records/kinds';
 import type { Snapshot } from '@/core/report/snapshot';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
+import { colourText } from '@/words/colour';
+import { reasonText } from '@/words/paint';
 import { likelyText } from '@/words/report';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { rampColour } from '../body-plan/ramp';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 
+/** Chance of factory paint from which nothing more is said. */
+const PLAINLY_FACTORY = 0.9;
+
 /** Film thickness per panel with its doubt, judged under each school. */
-export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wording: Wording; unit: ThicknessUnit }) {
+export function PaintTable({
+  snapshot,
+  wording,
+  unit,
+  colours,
+}: {
+  snapshot: Snapshot;
+  wording: Wording;
+  unit: ThicknessUnit;
+  colours: readonly StoredRecord<'colour'>[];
+}) {
   const { paint } = snapshot.results;
   const profiles = snapshot.tables.profiles;
   const zones = paint.zones.filter((z) => z.n > 0);
@@ -80,8 +96,44 @@ export function PaintTable({ snapshot, wording, unit }: { snapshot: Snapshot; wo
               </tbody>
             </table>
           </section>
+          <Reasons snapshot={snapshot} wording={wording} unit={unit} />
+        </>
+      )}
+      {colours.length > 0 && (
+        <>
+          <h3 className="font-bold">Colours compared on photographs</h3>
+          <ul className="grid gap-1 text-sm">
+            {colours.map((c) => (
+              <li key={c.id}>
+                <strong>{zoneName(c.body.zone, wording)}</strong> {colourText(c.body, wording)}
+              </li>
+            ))}
+          </ul>
+          <p className="text-sm text-soft">CIEDE2000 with a grey card in the picture. A camera is a screening tool.</p>
         </>
       )}
     </section>
+  );
+}
+
+/** Why the panels that are not plainly factory paint are judged so. */
+function Reasons({ snapshot, wording, unit }: { snapshot: Snapshot; wording: Wording; unit: ThicknessUnit }) {
+  const school = snapshot.tables.profiles[0]?.id ?? '';
+  const told = snapshot.results.paint.zones.filter(
+    (z) => (z.reasons?.length ?? 0) > 0 && (z.state?.[school]?.factory ?? 1) < PLAINLY_FACTORY,
+  );
+  if (told.length === 0) return null;
+  return (
+    <details open>
+      <summary className="min-h-9 content-center font-semibold">Why these panels are not called factory paint</summary>
+      <dl className="grid gap-2 text-sm">
+        {told.map((z) => (
+          <div key={z.zone}>
+            <dt className="font-semibold">{zoneName(z.zone, wording)}</dt>
+            <dd>{z.reasons!.map((r) => reasonText(r, unit)).join(' ')}</dd>
+          </div>
+        ))}
+      </dl>
+    </details>
   );
 }

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { carSchema } from './car';
 import { claimSchema } from './claim';
+import { colourSchema } from './colour';
 import { findingSchema } from './finding';
 import { lookSchema } from './look';
 import { photoSchema } from './photo';
@@ -16,6 +17,7 @@ export const RECORD_SCHEMAS = {
   finding: findingSchema,
   photo: photoSchema,
   claim: claimSchema,
+  colour: colourSchema,
 } as const;
 
 export type RecordKind = keyof typeof RECORD_SCHEMAS;

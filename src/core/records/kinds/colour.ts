@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { COLOUR_VERDICTS } from '../../colour/verdicts';
+import { instantSchema, text, uuidSchema, zoneSchema } from './common';
+
+const patchSchema = z.object({
+  x: z.number().min(0).max(100_000),
+  y: z.number().min(0).max(100_000),
+  width: z.number().positive().max(100_000),
+  height: z.number().positive().max(100_000),
+});
+const deltaESchema = z.object({
+  value: z.number().min(0).max(200),
+  low: z.number().min(0).max(200),
+  high: z.number().min(0).max(200),
+});
+
+/** The colours of two panels, or of a panel and its jamb, compared on photographs with a grey card: one for each angle. */
+export const colourSchema = z.object({
+  zone: zoneSchema,
+  /** The other panel; null for the panel's own jamb. */
+  against: zoneSchema.nullable().default(null),
+  angles: z
+    .array(z.object({ photo: uuidSchema, card: patchSchema, a: patchSchema, b: patchSchema, deltaE: deltaESchema }))
+    .min(1)
+    .max(3),
+  /** CIEDE2000 of the angle with the largest difference. */
+  deltaE: deltaESchema,
+  verdict: z.enum(COLOUR_VERDICTS),
+  note: text(300).default(''),
+  at: instantSchema,
+});
+export type Colour = z.infer<typeof colourSchema>;
