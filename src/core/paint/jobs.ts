@@ -29,8 +29,9 @@ const cost = (g: Group) => within(g.level) + within(g.spread);
 /**
  * Which panels were painted together, by level and unevenness: panels are joined pair by pair, each time the two groups
  * whose joining adds least to the weighted squares within groups (Ward, JASA 58, 1963), and the number of groups is the
- * one at which squares plus a penalty per group are least (after Schwarz, Ann. Stat. 6, 1978). Returns each zone's job,
- * 1 for the one with the most area.
+ * one at which squares, a penalty per group (after Schwarz, Ann. Stat. 6, 1978) and the entropy of the shares of the
+ * groups are least: without the last, many panels of one job would always be cut in two (classification likelihood,
+ * Symons, Biometrics 37, 1981). Returns each zone's job, 1 for the one with the most area.
  */
 export function groupJobs(levels: readonly PanelLevel[]): Map<string, number> {
   let groups: Group[] = levels.map((l) => ({
@@ -39,8 +40,9 @@ export function groupJobs(levels: readonly PanelLevel[]): Map<string, number> {
     level: sums(l.mean, l.sd ** 2 + JOB_SPREAD.withinJob ** 2),
     spread: sums(l.lnSpread, l.lnSpreadSd ** 2 + JOB_SPREAD.withinJobSpread ** 2),
   }));
+  const shared = (g: Group) => 2 * g.zones.length * Math.log(levels.length / g.zones.length);
   const penalised = (gs: readonly Group[]) =>
-    gs.reduce((s, g) => s + cost(g), 0) + gs.length * JOB_SPREAD.penaltyPerJob * 2;
+    gs.reduce((s, g) => s + cost(g) + shared(g), 0) + gs.length * JOB_SPREAD.penaltyPerJob * 2;
   let best = { groups, score: penalised(groups) };
   while (groups.length > 1) {
     let pair: { i: number; j: number; joined: Group; added: number } | null = null;

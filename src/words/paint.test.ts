@@ -1,0 +1,54 @@
+import { NONE_CAUSES } from '@/core/paint/no-reading';
+import type { PaintReason } from '@/core/paint/reasons';
+import { NONE_WORDS, reasonText } from './paint';
+
+const um = (reason: PaintReason) => reasonText(reason, 'um');
+
+it.each<[PaintReason, string]>([
+  [
+    { kind: 'level', speaksFor: 'factory', um: 118.4, atLeast: false },
+    'The median of 118 µm lies in the band of factory paint.',
+  ],
+  [
+    { kind: 'level', speaksFor: 'filled', um: 500, atLeast: true },
+    'The film is thicker than the gauge can show (500 µm).',
+  ],
+  [{ kind: 'ceiling', speaksFor: 'filled', over: 3, of: 8 }, '3 of 8 readings stand at the gauge’s ceiling.'],
+  [{ kind: 'even', speaksFor: 'factory', spread: 0.112 }, 'The film is even (spread 11 %), as from a works line.'],
+  [{ kind: 'uneven', speaksFor: 'resprayed', spread: 0.27 }, 'The film is uneven (spread 27 %), as sprayed by hand.'],
+  [
+    { kind: 'very-uneven', speaksFor: 'filled', spread: 0.6 },
+    'The film is very uneven (spread 60 %): a few points far above their neighbours.',
+  ],
+  [{ kind: 'car', speaksFor: 'resprayed', ratio: 2.04 }, 'It is 2.0 times as thick as the car’s own level.'],
+  [{ kind: 'car', speaksFor: 'resprayed', ratio: 12.4 }, 'It is 12 times as thick as the car’s own level.'],
+  [
+    { kind: 'twin', speaksFor: 'resprayed', ratio: 2.5, p: 0.01 },
+    'It is 2.5 times as thick as the same panel on the other side.',
+  ],
+  [
+    { kind: 'twin', speaksFor: 'factory', ratio: 0.4, p: 0.01 },
+    'The same panel on the other side is 2.5 times as thick.',
+  ],
+  [
+    { kind: 'silent', speaksFor: null, none: 1, cause: 'probe' },
+    '1 point showed nothing: the probe was likely not square: repeat the point.',
+  ],
+  [{ kind: 'few', speaksFor: null, lacks: 1 }, '1 more reading is needed before it can be relied on.'],
+  [{ kind: 'few', speaksFor: null, lacks: 4 }, '4 more readings are needed before it can be relied on.'],
+])('says %j as a sentence', (reason, sentence) => {
+  expect(um(reason)).toBe(sentence);
+});
+
+it('follows the reader’s unit', () => {
+  expect(reasonText({ kind: 'level', speaksFor: 'factory', um: 127, atLeast: false }, 'mil')).toContain('5.0 mil');
+});
+
+it('has words for every cause of silence, in the plural too', () => {
+  for (const cause of NONE_CAUSES) {
+    expect(um({ kind: 'silent', speaksFor: null, none: 3, cause })).toBe(
+      `3 points showed nothing: ${NONE_WORDS[cause]}.`,
+    );
+  }
+  expect(new Set(Object.values(NONE_WORDS)).size).toBe(NONE_CAUSES.length);
+});
