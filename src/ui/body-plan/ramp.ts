@@ -23,7 +23,7 @@ export function rampColour(um: number): { fill: string; text: string } {
   const l = mix(1);
   return {
     fill: `oklch(${l.toFixed(3)} ${mix(2).toFixed(3)} ${mix(3).toFixed(1)})`,
-    text: l < 0.6 ? 'oklch(0.98 0.01 90)' : 'oklch(0.25 0.035 255)',
+    text: l < 0.575 ? 'oklch(1 0 0)' : 'oklch(0.14 0.02 255)',
   };
 }
 
