@@ -20,14 +20,20 @@ it.each<[PaintReason, string]>([
     { kind: 'very-uneven', speaksFor: 'filled', spread: 0.6 },
     'The film is very uneven (spread 60 %): a few points far above their neighbours.',
   ],
-  [{ kind: 'car', speaksFor: 'resprayed', ratio: 2.04 }, 'It is 2.0 times as thick as the car’s own level.'],
-  [{ kind: 'car', speaksFor: 'resprayed', ratio: 12.4 }, 'It is 12 times as thick as the car’s own level.'],
   [
-    { kind: 'twin', speaksFor: 'resprayed', ratio: 2.5, p: 0.01 },
+    { kind: 'car', speaksFor: 'resprayed', ratio: 2.04, atLeast: false },
+    'It is 2.0 times as thick as the car’s own level.',
+  ],
+  [
+    { kind: 'car', speaksFor: 'resprayed', ratio: 12.4, atLeast: true },
+    'It is at least 12 times as thick as the car’s own level.',
+  ],
+  [
+    { kind: 'twin', speaksFor: 'resprayed', ratio: 2.5, p: 0.01, atLeast: false },
     'It is 2.5 times as thick as the same panel on the other side.',
   ],
   [
-    { kind: 'twin', speaksFor: 'factory', ratio: 0.4, p: 0.01 },
+    { kind: 'twin', speaksFor: 'factory', ratio: 0.4, p: 0.01, atLeast: false },
     'The same panel on the other side is 2.5 times as thick.',
   ],
   [

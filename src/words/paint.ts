@@ -11,7 +11,8 @@ export const NONE_WORDS: Readonly<Record<NoneCause, string>> = {
   probe: 'the probe was likely not square: repeat the point',
 };
 
-const times = (ratio: number) => `${ratio >= 10 ? Math.round(ratio) : ratio.toFixed(1)} times`;
+const times = (ratio: number, atLeast = false) =>
+  `${atLeast ? 'at least ' : ''}${ratio >= 10 ? Math.round(ratio) : ratio.toFixed(1)} times`;
 
 /** A reason as a sentence that a bidder reads. */
 export function reasonText(reason: PaintReason, unit: ThicknessUnit): string {
@@ -29,11 +30,11 @@ export function reasonText(reason: PaintReason, unit: ThicknessUnit): string {
     case 'very-uneven':
       return `The film is very uneven (spread ${Math.round(reason.spread * 100)} %): a few points far above their neighbours.`;
     case 'car':
-      return `It is ${times(reason.ratio)} as thick as the car’s own level.`;
+      return `It is ${times(reason.ratio, reason.atLeast)} as thick as the car’s own level.`;
     case 'twin':
       return reason.ratio > 1
-        ? `It is ${times(reason.ratio)} as thick as the same panel on the other side.`
-        : `The same panel on the other side is ${times(1 / reason.ratio)} as thick.`;
+        ? `It is ${times(reason.ratio, reason.atLeast)} as thick as the same panel on the other side.`
+        : `The same panel on the other side is ${times(1 / reason.ratio, reason.atLeast)} as thick.`;
     case 'silent':
       return `${reason.none} ${reason.none === 1 ? 'point' : 'points'} showed nothing: ${NONE_WORDS[reason.cause]}.`;
     case 'few':

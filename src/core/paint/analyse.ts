@@ -64,6 +64,8 @@ export interface Contrast {
   readonly twin: string;
   readonly ratio: Estimate;
   readonly p: number;
+  /** The ratio with a median above the gauge's ceiling put at the ceiling: the least apart they can be. Null without one. */
+  readonly leastApart: number | null;
 }
 
 export interface PaintAnalysis {
@@ -187,7 +189,7 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
   const silent = cause === 'thick' ? none : 0;
   const profile = input.profiles[0];
   const twin = car.contrasts.find((c) => c.zone === zone || c.twin === zone);
-  const ratio = twin?.ratio.value;
+  const ratio = twin?.leastApart ?? twin?.ratio.value;
   return {
     zone,
     n,
@@ -220,7 +222,10 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
             lacks,
             cause,
             baselineUm: car.baselineUm,
-            twin: twin && ratio ? { ratio: twin.zone === zone ? ratio : 1 / ratio, p: twin.p } : null,
+            twin:
+              twin && ratio
+                ? { ratio: twin.zone === zone ? ratio : 1 / ratio, p: twin.p, atLeast: twin.leastApart !== null }
+                : null,
           },
           profile,
         )
@@ -236,6 +241,10 @@ function contrast(a: Measured, b: Measured): Contrast | null {
   const sd = Math.hypot(ma.sd, mb.sd);
   const overs = [...a.sample.overUm, ...b.sample.overUm];
   const ceiling = overs.length > 0 ? Math.min(...overs) : Number.POSITIVE_INFINITY;
+  const [ea, eb] = [a, b].map((m) => medianEstimate(m.fit!, m.sample.overUm));
+  const known = (e: Estimate) => e.value ?? e.low!;
+  // Of two panels above the ceiling nothing is known but that.
+  const censored = (ea!.value === null) !== (eb!.value === null);
   const all = (m: Measured) => [...m.sample.readUm, ...m.sample.overUm];
   return {
     zone: a.zone,
@@ -247,6 +256,7 @@ function contrast(a: Measured, b: Measured): Contrast | null {
       n: a.fit.n + b.fit.n,
     },
     p: permutationP(all(a), all(b), ceiling, seeded(RELABEL.seed), RELABEL.draws),
+    leastApart: censored ? known(ea!) / known(eb!) : null,
   };
 }
 

@@ -184,6 +184,25 @@ describe('whole car', () => {
     expect(of('fender.left').p).toBeGreaterThan(0.2);
   });
 
+  it('says how far apart twins are at least, when one of them lies above the ceiling', () => {
+    const found = analysePaint({
+      plan,
+      readings: [
+        ...readings('fender.left', [118, 122, 120, 119, 121, 124]),
+        ...readings('fender.right', ['over', 'over', 'over', 'over', 'over', 480]),
+      ],
+      profiles: DEFAULT_PROFILES,
+    });
+    const [contrast] = found.contrasts;
+    expect(contrast).toMatchObject({ zone: 'fender.left', twin: 'fender.right' });
+    expect(1 / contrast!.leastApart!).toBeGreaterThan(3.8);
+    expect(1 / contrast!.leastApart!).toBeLessThanOrEqual(500 / 117);
+    const told = found.zones.find((z) => z.zone === 'fender.right')!.reasons.find((r) => r.kind === 'twin');
+    expect(told).toMatchObject({ atLeast: true, speaksFor: 'resprayed' });
+    const other = found.zones.find((z) => z.zone === 'fender.left')!.reasons.find((r) => r.kind === 'twin');
+    expect(other).toMatchObject({ atLeast: true, speaksFor: 'factory' });
+  });
+
   it('asks next for panels nobody has measured, away from their edges', () => {
     expect(result.next).toHaveLength(3);
     for (const n of result.next) expect(plan.zones.has(n.zone)).toBe(true);

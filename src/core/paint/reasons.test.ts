@@ -42,6 +42,8 @@ it('calls a level above the ceiling filled at least, by the lowest it can be', (
   const reasons = paintReasons(panel({ medianUm: estimate(null, 500, null), over: 6 }), survivor);
   expect(reasons[0]).toEqual({ kind: 'level', speaksFor: 'filled', um: 500, atLeast: true });
   expect(reasons[1]).toEqual({ kind: 'ceiling', speaksFor: 'filled', over: 6, of: 6 });
+  // Four times the car's level and more: how much more is not known.
+  expect(reasons.find((r) => r.kind === 'car')).toMatchObject({ ratio: 500 / 118, atLeast: true });
   // Nothing is said of evenness where every reading stands at the ceiling.
   expect(reasons.some((r) => r.kind.includes('even'))).toBe(false);
 });
@@ -64,8 +66,8 @@ it('compares with the car’s own level only where that stands apart', () => {
 
 it('brings the twin in when the difference is large and not by luck, in favour of the thinner one', () => {
   const twin = (ratio: number, p: number) =>
-    paintReasons(panel({ twin: { ratio, p } }), survivor).find((r) => r.kind === 'twin');
-  expect(twin(2.2, 0.01)).toEqual({ kind: 'twin', speaksFor: 'resprayed', ratio: 2.2, p: 0.01 });
+    paintReasons(panel({ twin: { ratio, p, atLeast: false } }), survivor).find((r) => r.kind === 'twin');
+  expect(twin(2.2, 0.01)).toEqual({ kind: 'twin', speaksFor: 'resprayed', ratio: 2.2, p: 0.01, atLeast: false });
   expect(twin(1 / 2.2, 0.01)).toMatchObject({ speaksFor: 'factory' });
   expect(twin(2.2, REASON_LIMITS.twinP)).toBeUndefined();
   expect(twin(1.1, 0.001)).toBeUndefined();
@@ -95,7 +97,7 @@ it('gives only what its own schema takes, for a sealed report is read by others'
       none: 1,
       cause: 'cold',
       lacks: 2,
-      twin: { ratio: 3, p: 0.01 },
+      twin: { ratio: 3, p: 0.01, atLeast: true },
     }),
     survivor,
   );

@@ -10,8 +10,14 @@ export const reasonSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('level'), speaksFor, um: z.number(), atLeast: z.boolean() }),
   z.object({ kind: z.enum(['even', 'uneven', 'very-uneven']), speaksFor, spread: z.number() }),
   z.object({ kind: z.literal('ceiling'), speaksFor, over: z.number(), of: z.number() }),
-  z.object({ kind: z.literal('car'), speaksFor, ratio: z.number() }),
-  z.object({ kind: z.literal('twin'), speaksFor, ratio: z.number(), p: z.number() }),
+  z.object({ kind: z.literal('car'), speaksFor, ratio: z.number(), atLeast: z.boolean().default(false) }),
+  z.object({
+    kind: z.literal('twin'),
+    speaksFor,
+    ratio: z.number(),
+    p: z.number(),
+    atLeast: z.boolean().default(false),
+  }),
   z.object({
     kind: z.literal('silent'),
     speaksFor: speaksFor.nullable(),
@@ -43,7 +49,7 @@ export interface ReasonInput {
   readonly lacks: number;
   readonly cause: NoneCause | null;
   readonly baselineUm: Estimate;
-  readonly twin: { readonly ratio: number; readonly p: number } | null;
+  readonly twin: { readonly ratio: number; readonly p: number; readonly atLeast: boolean } | null;
 }
 
 /** The reasons that moved a panel's state, strongest kind first, under one school's bands. Empty without readings. */
@@ -51,9 +57,10 @@ export function paintReasons(input: ReasonInput, profile: PaintProfile): PaintRe
   const { medianUm, spread, n, over, none, cause, baselineUm, twin } = input;
   const reasons: PaintReason[] = [];
   const um = medianUm.value ?? medianUm.low;
+  // A median above the gauge's ceiling is known from below only, and so is all that is told by it.
+  const atLeast = medianUm.value === null;
   if (n > 0 && um !== null) {
     const { factory, resprayed, heavy } = profile.bandsUm;
-    const atLeast = medianUm.value === null;
     const state: PaintState =
       atLeast || um >= heavy ? 'filled' : um >= resprayed ? 'heavy' : um >= factory ? 'resprayed' : 'factory';
     reasons.push({ kind: 'level', speaksFor: state, um, atLeast });
@@ -71,7 +78,7 @@ export function paintReasons(input: ReasonInput, profile: PaintProfile): PaintRe
   }
   if (um !== null && baselineUm.value !== null) {
     const ratio = um / baselineUm.value;
-    if (ratio >= REASON_LIMITS.apart) reasons.push({ kind: 'car', speaksFor: 'resprayed', ratio });
+    if (ratio >= REASON_LIMITS.apart) reasons.push({ kind: 'car', speaksFor: 'resprayed', ratio, atLeast });
   }
   if (twin && twin.p < REASON_LIMITS.twinP && Math.max(twin.ratio, 1 / twin.ratio) >= REASON_LIMITS.apart)
     reasons.push({ kind: 'twin', speaksFor: twin.ratio > 1 ? 'resprayed' : 'factory', ...twin });

@@ -178,7 +178,7 @@ export function takeSnapshot(
           reasons: [...z.reasons],
           state: z.state as Record<string, z.infer<typeof chancesSchema>> | null,
         })),
-        contrasts: [...grade.paint.contrasts],
+        contrasts: grade.paint.contrasts.map(({ zone, twin, ratio, p }) => ({ zone, twin, ratio, p })),
       },
       notSeen: notSeen(grade),
       cautions: cautionsOf(read.records),
