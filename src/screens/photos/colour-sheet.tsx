@@ -230,7 +230,7 @@ function Place({
   return (
     <span
       aria-hidden="true"
-      className={`pointer-events-none absolute grid place-items-center text-xs font-bold text-white ${chosen ? 'border-[3px]' : 'border-2'} border-white outline outline-1 outline-black`}
+      className={`pointer-events-none absolute grid place-items-center text-[10px] leading-none font-bold text-white ${chosen ? 'border-[3px]' : 'border-2'} border-white outline outline-1 outline-black`}
       style={{
         left: part(patch.x, image.naturalWidth),
         top: part(patch.y, image.naturalHeight),
