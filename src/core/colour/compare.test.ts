@@ -1,7 +1,7 @@
 import { converter } from 'culori';
 import { normalDraw, seeded } from '../stats/random';
-import { compareColours, deltaE2000, type Lab, largestOf, type Patch, type Pixels } from './compare';
-import { verdictOf } from './verdicts';
+import { compareColours, deltaE2000, type Lab, type Patch, type Pixels } from './compare';
+import { largestOf, verdictOf } from './verdicts';
 
 // The test pairs of Sharma, Wu and Dalal, Color Research and Application 30 (2005), table 1: L a b, L a b, ΔE00.
 const PAIRS: readonly (readonly [number, number, number, number, number, number, number])[] = [

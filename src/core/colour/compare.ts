@@ -99,12 +99,6 @@ export function compareColours(pixels: Pixels, card: Patch, a: Patch, b: Patch):
   };
 }
 
-/** The largest difference over several angles: metallic and pearl change with the angle. Null when none was measured. */
-export function largestOf(comparisons: readonly ColourComparison[]): Extract<ColourComparison, { ok: true }> | null {
-  const good = comparisons.filter((c): c is Extract<ColourComparison, { ok: true }> => c.ok);
-  return good.length === 0 ? null : good.reduce((m, c) => (c.deltaE.value! > m.deltaE.value! ? c : m));
-}
-
 function mean(rgbs: readonly Rgb[]): Rgb {
   const sum = rgbs.reduce<[number, number, number]>((s, v) => [s[0] + v[0], s[1] + v[1], s[2] + v[2]], [0, 0, 0]);
   return sum.map((v) => v / rgbs.length) as unknown as Rgb;

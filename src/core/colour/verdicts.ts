@@ -12,3 +12,16 @@ export function verdictOf(deltaE: number): ColourVerdict {
   if (deltaE < L.trained) return 'trained-eye';
   return deltaE < L.noticeable ? 'noticeable' : 'plain';
 }
+
+interface Measured {
+  readonly deltaE: { readonly value: number | null };
+}
+
+/**
+ * The angle with the largest difference, refused ones left out: metallic and pearl change with the angle. Null when none
+ * was measured.
+ */
+export function largestOf<T extends object>(angles: readonly T[]): Extract<T, Measured> | null {
+  const measured = angles.filter((a): a is Extract<T, Measured> => 'deltaE' in a);
+  return measured.length === 0 ? null : measured.reduce((m, a) => (a.deltaE.value! > m.deltaE.value! ? a : m));
+}

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react';
 import type { Patch } from '@/core/colour/compare';
-import { verdictOf } from '@/core/colour/verdicts';
+import { largestOf, verdictOf } from '@/core/colour/verdicts';
 import type { BodyOf, StoredRecord } from '@/core/records/kinds';
 import { Modal } from '@/ui/parts/modal';
 import { useWording } from '@/ui/preferences';
@@ -96,7 +96,7 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
       setStep('card');
       return;
     }
-    const largest = all.reduce((m, c) => (c.deltaE.value > m.deltaE.value ? c : m));
+    const largest = largestOf(all)!;
     const verdict = verdictOf(largest.deltaE.value);
     const put = store.put([
       {
