@@ -2,7 +2,7 @@ import { NONE_CAUSES } from '@/core/paint/no-reading';
 import type { PaintReason } from '@/core/paint/reasons';
 import { NONE_WORDS, reasonText } from './paint';
 
-const um = (reason: PaintReason) => reasonText(reason, 'um');
+const um = (reason: PaintReason) => reasonText(reason, 'um', 'en-GB');
 
 it.each<[PaintReason, string]>([
   [
@@ -47,7 +47,9 @@ it.each<[PaintReason, string]>([
 });
 
 it('follows the reader’s unit', () => {
-  expect(reasonText({ kind: 'level', speaksFor: 'factory', um: 127, atLeast: false }, 'mil')).toContain('5.0 mil');
+  expect(reasonText({ kind: 'level', speaksFor: 'factory', um: 127, atLeast: false }, 'mil', 'en-GB')).toContain(
+    '5.0 mil',
+  );
 });
 
 it('has words for every cause of silence, in the plural too', () => {
@@ -57,4 +59,11 @@ it('has words for every cause of silence, in the plural too', () => {
     );
   }
   expect(new Set(Object.values(NONE_WORDS)).size).toBe(NONE_CAUSES.length);
+});
+
+it('names what was seen in the reader’s words, and not what the report leaves out', () => {
+  const seen = (id: string | null) => ({ kind: 'mark', speaksFor: 'resprayed', id }) as const;
+  expect(reasonText(seen('jamb-other'), 'um', 'en-US')).toBe('Seen: jambs of another color.');
+  expect(reasonText(seen('masking-line'), 'um', 'en-GB')).toBe('Seen: masking line.');
+  expect(reasonText(seen(null), 'um', 'en-GB')).toContain('left out of this report');
 });

@@ -1,7 +1,11 @@
+import { CHANGE_LIMITS } from '@/core/paint/change-along';
 import type { NoneCause } from '@/core/paint/no-reading';
+import type { PanelChange } from '@/core/paint/panel-change';
 import type { PaintReason } from '@/core/paint/reasons';
 import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
+import { seenText } from './marks';
 import { PAINT_STATE_WORDS } from './terms';
+import type { Vocabulary } from './vocabulary';
 
 export const NONE_WORDS: Readonly<Record<NoneCause, string>> = {
   material: 'the gauge cannot read this material',
@@ -15,7 +19,7 @@ const times = (ratio: number, atLeast = false) =>
   `${atLeast ? 'at least ' : ''}${ratio >= 10 ? Math.round(ratio) : ratio.toFixed(1)} times`;
 
 /** A reason as a sentence that a bidder reads. */
-export function reasonText(reason: PaintReason, unit: ThicknessUnit): string {
+export function reasonText(reason: PaintReason, unit: ThicknessUnit, words: Vocabulary): string {
   switch (reason.kind) {
     case 'level':
       return reason.atLeast
@@ -37,7 +41,22 @@ export function reasonText(reason: PaintReason, unit: ThicknessUnit): string {
         : `The same panel on the other side is ${times(1 / reason.ratio, reason.atLeast)} as thick.`;
     case 'silent':
       return `${reason.none} ${reason.none === 1 ? 'point' : 'points'} showed nothing: ${NONE_WORDS[reason.cause]}.`;
+    case 'mark':
+      return reason.id === null
+        ? 'Something left out of this report speaks against the works’ paint.'
+        : `Seen: ${seenText(reason.id, words)}.`;
     case 'few':
       return `${reason.lacks} more ${reason.lacks === 1 ? 'reading is' : 'readings are'} needed before it can be relied on.`;
   }
+}
+
+/** Where the film changes along a path over a panel, or why nothing is said. */
+export function changeText({ found, n }: PanelChange): string {
+  if (!found.ok)
+    return found.reason === 'too-few'
+      ? `Only ${n} ${n === 1 ? 'reading lies' : 'readings lie'} along this path; ${CHANGE_LIMITS.atLeast} are needed.`
+      : `No change along this path (${n} readings).`;
+  const { ratio, atMm, lowMm, highMm } = found;
+  const side = ratio > 1 ? 'beyond it' : 'before it';
+  return `The film changes at ${Math.round(atMm)} mm (${Math.round(lowMm)} to ${Math.round(highMm)}): ${times(Math.max(ratio, 1 / ratio))} as thick ${side}. Likely the edge of a repair.`;
 }

@@ -2,8 +2,10 @@ import type { AnyRecord, RecordKind } from '@/core/records/kinds';
 import { thicknessText } from '@/core/units/thickness';
 import { colourText } from './colour';
 import { flawName } from './flaws';
+import { markText } from './marks';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from './terms';
 import type { Wording } from './vocabulary';
+import { wavesText } from './waves';
 import { zoneName } from './zones';
 
 export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
@@ -15,6 +17,8 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   photo: 'photo',
   claim: 'claim',
   colour: 'colour',
+  mark: 'paint evidence',
+  waves: 'waves',
 };
 
 /** The zone of a record, for kinds that have one. */
@@ -54,6 +58,10 @@ export function recordSays({ kind, body }: Pick<AnyRecord, 'kind' | 'body'>, wor
       return `“${record.body.text}”, ${record.body.source}`;
     case 'colour':
       return colourText(record.body, wording);
+    case 'mark':
+      return [markText(record.body.mark, wording.words), record.body.where].filter(Boolean).join(', ');
+    case 'waves':
+      return wavesText(record.body);
   }
 }
 

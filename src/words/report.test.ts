@@ -7,11 +7,22 @@ const AT = '2027-02-10T09:00:00Z';
 const US = { ...PLAIN_WORDING, words: 'en-US' as const };
 
 it('says how far a finding reaches, and only what is known of it', () => {
-  const nothing = { sizeMm: null, share: null, where: '', touchedIn: false, visibleFromM: null };
+  const nothing = {
+    flaw: 'dent',
+    iso4628: null,
+    sizeMm: null,
+    share: null,
+    where: '',
+    touchedIn: false,
+    visibleFromM: null,
+  };
   expect(extentText(nothing)).toBe('');
-  expect(extentText({ sizeMm: 40, share: 0.125, where: 'lower edge', touchedIn: true, visibleFromM: 3 })).toBe(
-    '40 mm · 13 % of the panel · lower edge · touched in · seen from 3 m',
-  );
+  expect(
+    extentText({ ...nothing, sizeMm: 40, share: 0.125, where: 'lower edge', touchedIn: true, visibleFromM: 3 }),
+  ).toBe('40 mm · 13 % of the panel · lower edge · touched in · seen from 3 m');
+  const graded = { ...nothing, iso4628: { quantity: 3, size: 2 } };
+  expect(extentText({ ...graded, flaw: 'blister' })).toBe('quantity 3, size 2 (ISO 4628-2)');
+  expect(extentText(graded)).toBe('');
 });
 
 it('names the second likeliest state only while it is not out of the question', () => {

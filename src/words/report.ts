@@ -1,4 +1,5 @@
 import type { Aspect } from '@/core/body/zone';
+import { scalePartOf } from '@/core/flaws/iso4628';
 import { PAINT_STATES } from '@/core/paint/profiles';
 import type { BodyOf } from '@/core/records/kinds';
 import { BLOCKED_BY, type BlockedBy } from '@/core/records/kinds/look';
@@ -19,10 +20,12 @@ import { zoneName } from './zones';
 
 /** Size, share and place of a finding in one line. */
 export function extentText(
-  f: Pick<BodyOf<'finding'>, 'sizeMm' | 'share' | 'where' | 'touchedIn' | 'visibleFromM'>,
+  f: Pick<BodyOf<'finding'>, 'flaw' | 'sizeMm' | 'share' | 'iso4628' | 'where' | 'touchedIn' | 'visibleFromM'>,
 ): string {
+  const part = scalePartOf(f.flaw);
   return [
     f.sizeMm ? `${f.sizeMm} mm` : '',
+    f.iso4628 && part ? `quantity ${f.iso4628.quantity}, size ${f.iso4628.size} (ISO 4628-${part})` : '',
     f.share ? `${Math.round(f.share * 100)} % of the panel` : '',
     f.where,
     f.touchedIn ? 'touched in' : '',

@@ -1,6 +1,7 @@
 import { converter } from 'culori';
+import type { Patch, Pixels } from '../image/pixels';
 import { normalDraw, seeded } from '../stats/random';
-import { compareColours, deltaE2000, type Lab, type Patch, type Pixels } from './compare';
+import { compareColours, deltaE2000, type Lab } from './compare';
 import { largestOf, verdictOf } from './verdicts';
 
 // The test pairs of Sharma, Wu and Dalal, Color Research and Application 30 (2005), table 1: L a b, L a b, ΔE00.

@@ -1,24 +1,10 @@
 import { converter, differenceCiede2000 } from 'culori';
+import type { Patch, Pixels } from '../image/pixels';
 import type { Estimate } from '../stats/estimate';
 import { quantile } from '../stats/quantile';
 import { seeded } from '../stats/random';
 import { COLOUR_LIMITS as L } from './limits';
 import { type ColourRefusal, type ColourVerdict, verdictOf } from './verdicts';
-
-/** A photograph's pixels, four bytes each (sRGB and alpha), row by row from the top left. */
-export interface Pixels {
-  readonly data: Uint8ClampedArray;
-  readonly width: number;
-  readonly height: number;
-}
-
-/** A rectangle on the photograph, px. */
-export interface Patch {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
 
 export type ColourComparison =
   | {

@@ -75,7 +75,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 1,
     contrast: 0.2,
     remedies: ['polish'],
-    againstFactory: true,
   },
   {
     id: 'fish-eye',
@@ -85,7 +84,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 4,
     contrast: 0.3,
     remedies: ['refinish'],
-    againstFactory: true,
   },
   {
     id: 'solvent-pop',
@@ -95,7 +93,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 1,
     contrast: 0.3,
     remedies: ['refinish'],
-    againstFactory: true,
   },
   {
     id: 'run',
@@ -124,7 +121,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 120,
     contrast: 0.15,
     remedies: ['polish', 'refinish'],
-    againstFactory: true,
   },
   {
     id: 'sand-scratches',
@@ -134,7 +130,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 150,
     contrast: 0.12,
     remedies: ['refinish'],
-    againstFactory: true,
   },
   {
     id: 'blister',
@@ -181,7 +176,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 60,
     contrast: 0.3,
     remedies: ['leave', 'clean'],
-    againstFactory: true,
   },
   {
     id: 'masking-line',
@@ -191,7 +185,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 100,
     contrast: 0.2,
     remedies: ['leave'],
-    againstFactory: true,
   },
   {
     id: 'painted-over',
@@ -201,7 +194,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 100,
     contrast: 0.3,
     remedies: ['replace', 'leave'],
-    againstFactory: true,
   },
   {
     id: 'colour-under-chip',
@@ -211,7 +203,6 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 3,
     contrast: 0.6,
     remedies: ['leave'],
-    againstFactory: true,
   },
   {
     id: 'touch-up',
@@ -230,6 +221,5 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 600,
     contrast: 0.15,
     remedies: ['refinish', 'leave'],
-    againstFactory: true,
   },
 ];

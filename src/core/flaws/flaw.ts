@@ -48,8 +48,6 @@ export interface Flaw {
   /** How it stands out from its ground, 0 (as its ground) to 1 (black on white); low on metallic paint. */
   readonly contrast: number;
   readonly remedies: readonly [Remedy, ...Remedy[]];
-  /** Speaks against factory paint where it is found. */
-  readonly againstFactory?: boolean;
   /** Corrosion only: place on the scale film < blister < scale < perforated < structural loss, 1 to 5. */
   readonly stage?: 1 | 2 | 3 | 4 | 5;
 }

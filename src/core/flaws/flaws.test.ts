@@ -10,6 +10,7 @@ const one = (flaw: string, extra: object = {}) => ({
   count: 1,
   sizeMm: null,
   share: null,
+  iso4628: null,
   touchedIn: false,
   ...extra,
 });
@@ -95,6 +96,16 @@ describe('loss', () => {
   it('goes by share where a share is judged', () => {
     expect(findingLoss(one('fading', { share: 0.4 }))).toBeCloseTo(0.1, 12);
     expect(findingLoss(one('fading', { share: 0.1, sizeMm: 5000 }))).toBeCloseTo(0.05, 12);
+  });
+  it('goes by the grade of ISO 4628 where no share is typed, and by the typed share where both are', () => {
+    const grade = (quantity: number) => ({ iso4628: { quantity, size: 3 } });
+    expect(findingLoss(one('peeling', grade(5)))).toBeCloseTo(findingLoss(one('peeling', { share: 0.15 })), 12);
+    expect(findingLoss(one('peeling', { share: 0.02, ...grade(5) }))).toBeCloseTo(
+      findingLoss(one('peeling', { share: 0.02 })),
+      12,
+    );
+    // The standard does not grade chips: a grade left over from another flaw says nothing.
+    expect(findingLoss(one('chip', grade(5)))).toBe(findingLoss(one('chip')));
   });
   it('is less for what was touched in', () => {
     expect(findingLoss(one('chip', { touchedIn: true }))).toBeLessThan(findingLoss(one('chip')));

@@ -1,6 +1,7 @@
 import type { Finding } from '../records/kinds/finding';
 import { FLAWS } from './catalogue';
 import type { Flaw } from './flaw';
+import { type ScaleGrade, scalePartOf, shareOfGrade } from './iso4628';
 
 const BY_ID = new Map(FLAWS.map((f) => [f.id, f]));
 
@@ -11,14 +12,23 @@ export function flawById(id: string): Flaw {
   return flaw;
 }
 
+/** Share of the zone that a finding covers, 0 to 1: as stated, or as its grade of ISO 4628 stands for; null when neither. */
+export function shareOf(finding: Pick<Finding, 'flaw' | 'share' | 'iso4628'>): number | null {
+  if (finding.share !== null) return finding.share;
+  const part = scalePartOf(finding.flaw);
+  return part && finding.iso4628 ? shareOfGrade(part, finding.iso4628.quantity as ScaleGrade) : null;
+}
+
 /**
  * Loss of a zone's condition by one finding, 0 upwards (0.1 = about a tenth): the flaw's loss for a typical one, times
  * the square roots of count and of size (or share) against the typical, so that many small ones saturate.
  */
-export function findingLoss(finding: Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'touchedIn'>): number {
+export function findingLoss(
+  finding: Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'iso4628' | 'touchedIn'>,
+): number {
   const flaw = flawById(finding.flaw);
-  const byShare =
-    finding.share !== null && finding.share > 0 ? Math.sqrt(finding.share / (flaw.typicalShare ?? 0.05)) : null;
+  const share = shareOf(finding);
+  const byShare = share !== null && share > 0 ? Math.sqrt(share / (flaw.typicalShare ?? 0.05)) : null;
   const bySize = finding.sizeMm === null ? 1 : Math.sqrt(finding.sizeMm / flaw.typicalMm);
   const extent = Math.min(4, Math.max(0.3, byShare ?? bySize));
   const touched = finding.touchedIn ? 0.6 : 1;

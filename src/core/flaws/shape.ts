@@ -46,7 +46,6 @@ export const SHAPE: readonly Flaw[] = [
     typicalMm: 150,
     contrast: 0.15,
     remedies: ['strip-refinish', 'specialist-test'],
-    againstFactory: true,
   },
   {
     id: 'gap-uneven',

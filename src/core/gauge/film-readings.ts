@@ -1,4 +1,5 @@
 import type { FilmReading } from '../paint/film-reading';
+import { FLAWS_AGAINST, type SeenMark } from '../paint/marks';
 import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
 import { type CorrectionResult, correctedUm, correctionOf } from './correction';
@@ -25,15 +26,27 @@ export function filmReadings(records: readonly AnyRecord[] | ReadonlyMap<string,
   });
 }
 
-/** What the paint analysis is told of an inspection: corrected readings, and the last visit's cold and gauge. */
+/** What was seen for or against the works' paint: marks, and findings of flaws that speak against it. */
+export function seenMarks(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): SeenMark[] {
+  return [
+    ...recordsOf(records, 'mark').map(({ body }) => ({ zone: body.zone, id: body.mark, withheld: false })),
+    ...recordsOf(records, 'finding').flatMap(({ body }) =>
+      body.flaw in FLAWS_AGAINST ? [{ zone: body.zone, id: body.flaw, withheld: body.withheld !== null }] : [],
+    ),
+  ];
+}
+
+/** What the paint analysis is told of an inspection: corrected readings, marks, and the last visit's cold and gauge. */
 export function filmInput(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): {
   readings: FilmReading[];
+  marks: SeenMark[];
   temperatureC: number | null;
   gauge: 'magnetic' | 'eddy' | 'combined' | null;
 } {
   const last = recordsOf(records, 'visit').at(-1)?.body;
   return {
     readings: filmReadings(records),
+    marks: seenMarks(records),
     temperatureC: last?.temperatureC ?? null,
     gauge: last?.gauge?.kind ?? null,
   };

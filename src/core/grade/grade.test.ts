@@ -50,6 +50,7 @@ const finding = (zone: string, flaw: string, extra = {}): AnyRecord =>
       count: 1,
       sizeMm: null,
       share: null,
+      iso4628: null,
       place: null,
       where: '',
       evidence: 'seen',

@@ -20,6 +20,7 @@ import {
 } from './censored-fit';
 import type { FilmReading } from './film-reading';
 import { groupJobs } from './jobs';
+import { marksRatio, type SeenMark, withMarks } from './marks';
 import { type NextReading, nextReadings } from './next';
 import { type NoneCause, noneCause } from './no-reading';
 import {
@@ -83,6 +84,8 @@ export interface PaintInput {
   /** Under what the readings were taken, for explaining points that showed nothing. */
   readonly temperatureC?: number | null;
   readonly gauge?: 'magnetic' | 'eddy' | 'combined' | null;
+  /** What was seen beside the film, for or against the works' paint. */
+  readonly marks?: readonly SeenMark[];
 }
 
 const NOTHING: Estimate = { value: null, low: null, high: null, n: 0 };
@@ -189,6 +192,8 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
   const silent = cause === 'thick' ? none : 0;
   const profile = input.profiles[0];
   const twin = car.contrasts.find((c) => c.zone === zone || c.twin === zone);
+  const marks = (input.marks ?? []).filter((k) => k.zone === zone);
+  const seen = marksRatio(marks.map((k) => k.id));
   const ratio = twin?.leastApart ?? twin?.ratio.value;
   return {
     zone,
@@ -197,7 +202,10 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
     none,
     medianUm,
     spread,
-    state: fit === null ? null : Object.fromEntries(input.profiles.map((p) => [p.id, stateChances(fit, silent, p)])),
+    state:
+      fit === null
+        ? null
+        : Object.fromEntries(input.profiles.map((p) => [p.id, withMarks(stateChances(fit, silent, p), seen)])),
     job: car.jobs.get(zone) ?? null,
     enough: lacks === 0 && fit !== null,
     lacks,
@@ -226,6 +234,7 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
               twin && ratio
                 ? { ratio: twin.zone === zone ? ratio : 1 / ratio, p: twin.p, atLeast: twin.leastApart !== null }
                 : null,
+            marks,
           },
           profile,
         )
@@ -264,7 +273,7 @@ function contrast(a: Measured, b: Measured): Contrast | null {
  * Judges the paint of a whole car from its readings: per zone the censored median and spread in µm with 10 and 90 %
  * points (panels with few readings borrow from the car's own level), the model-free median, the share above each cut,
  * the chance of each state under each school with the reasons for it, the paint job it belongs to and whether the
- * readings are enough; the car's own level (the pooled median of the largest job), each panel against its twin, and
+ * readings are enough (what was seen beside the film moves the chances, not the film); the car's own level (the pooled median of the largest job), each panel against its twin, and
  * where three more readings would help most. Zones come in slug order. Refuses nothing: without readings all is empty.
  */
 export function analysePaint(input: PaintInput): PaintAnalysis {

@@ -27,6 +27,8 @@ export const CHANGE_LIMITS = {
   eachSide: 2,
   belowP: 0.05,
   draws: 500,
+  /** How far beside a path readings still count as along it, mm. */
+  reachMm: 120,
   source: 'house starting value',
 } as const;
 

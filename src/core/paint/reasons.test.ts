@@ -13,6 +13,7 @@ const panel = (extra: Partial<ReasonInput> = {}): ReasonInput => ({
   cause: null,
   baselineUm: estimate(118),
   twin: null,
+  marks: [],
   ...extra,
 });
 const kinds = (input: ReasonInput, profile = survivor) => paintReasons(input, profile).map((r) => r.kind);

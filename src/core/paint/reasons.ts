@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Estimate } from '../stats/estimate';
+import { markRatio, type SeenMark } from './marks';
 import { NONE_CAUSES, type NoneCause } from './no-reading';
 import { PAINT_STATES, type PaintProfile, type PaintState } from './profiles';
 
@@ -24,6 +25,8 @@ export const reasonSchema = z.discriminatedUnion('kind', [
     none: z.number(),
     cause: z.enum(NONE_CAUSES),
   }),
+  /** Something seen on the panel: a mark or a flaw by its id; null where the report leaves out what it was. */
+  z.object({ kind: z.literal('mark'), speaksFor, id: z.string().nullable() }),
   z.object({ kind: z.literal('few'), speaksFor: z.null(), lacks: z.number() }),
 ]);
 export type PaintReason = z.infer<typeof reasonSchema>;
@@ -50,6 +53,8 @@ export interface ReasonInput {
   readonly cause: NoneCause | null;
   readonly baselineUm: Estimate;
   readonly twin: { readonly ratio: number; readonly p: number; readonly atLeast: boolean } | null;
+  /** What was seen on the panel for or against the works' paint. */
+  readonly marks: readonly SeenMark[];
 }
 
 /** The reasons that moved a panel's state, strongest kind first, under one school's bands. Empty without readings. */
@@ -84,6 +89,17 @@ export function paintReasons(input: ReasonInput, profile: PaintProfile): PaintRe
     reasons.push({ kind: 'twin', speaksFor: twin.ratio > 1 ? 'resprayed' : 'factory', ...twin });
   if (none > 0 && cause !== null)
     reasons.push({ kind: 'silent', speaksFor: cause === 'thick' ? 'filled' : null, none, cause });
+  reasons.push(...markReasons(input.marks));
   if (input.lacks > 0) reasons.push({ kind: 'few', speaksFor: null, lacks: input.lacks });
   return reasons;
+}
+
+/** Each thing seen once, the most telling first. */
+function markReasons(marks: readonly SeenMark[]): PaintReason[] {
+  const told = new Map(marks.map((m) => [m.withheld ? `withheld ${m.id}` : m.id, m]));
+  return [...told.values()]
+    .map((m) => ({ ...m, says: Math.log(markRatio(m.id) ?? 1) }))
+    .filter((m) => m.says !== 0)
+    .sort((a, b) => Math.abs(b.says) - Math.abs(a.says))
+    .map((m) => ({ kind: 'mark', speaksFor: m.says > 0 ? 'factory' : 'resprayed', id: m.withheld ? null : m.id }));
 }

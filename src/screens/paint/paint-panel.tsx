@@ -1,9 +1,10 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { Zone } from '@/core/body/zone';
 import { filmReadings } from '@/core/gauge/film-readings';
 import type { ZonePaint } from '@/core/paint/analyse';
+import { type PanelPlace, panelChange, plainestChange } from '@/core/paint/panel-change';
 import { panelMap } from '@/core/paint/panel-map';
 import { PAINT_STATES, type PaintState } from '@/core/paint/profiles';
 import { recordsOf } from '@/core/records/reduce';
@@ -16,9 +17,10 @@ import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { reasonText } from '@/words/paint';
+import { changeText, reasonText } from '@/words/paint';
 import { PAINT_STATE_WORDS } from '@/words/terms';
-import { zoneName, zoneWords } from '@/words/zones';
+import { zoneName } from '@/words/zones';
+import { TwinsFacing } from './twins-facing';
 
 /** Cells of the map on the screen. */
 const MAP = { cols: 44, rows: 32 } as const;
@@ -66,11 +68,11 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
             median of {paint.n} readings
             <span className="block text-sm text-soft">{doubt(paint, unit)}</span>
           </p>
-          <FilmMap zone={planned} paint={paint} ceilingUm={ceilingUm} />
+          <FilmMap key={zone} zone={planned} paint={paint} ceilingUm={ceilingUm} />
           <ul className="grid gap-1 border-l-4 border-ink/30 pl-3 text-sm" aria-label="Why">
             {paint.reasons.map((r) => (
-              <li key={r.kind}>
-                {reasonText(r, unit)}{' '}
+              <li key={r.kind === 'mark' ? `mark ${r.id}` : r.kind}>
+                {reasonText(r, unit, wording.words)}{' '}
                 {r.speaksFor && <span className="text-soft">Speaks for {PAINT_STATE_WORDS[r.speaksFor]}.</span>}
               </li>
             ))}
@@ -115,11 +117,7 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
           )}
         </>
       )}
-      {planned.twin && (
-        <button type="button" className="btn btn-small justify-self-start" onClick={() => onPick(planned.twin!)}>
-          Show {zoneWords(planned.twin, wording)}
-        </button>
-      )}
+      {planned.twin && <TwinsFacing zone={planned} onPick={onPick} />}
     </section>
   );
 }
@@ -131,6 +129,11 @@ function FilmMap({ zone, paint, ceilingUm }: { zone: Zone; paint: ZonePaint; cei
   const readings = useMemo(() => filmReadings(records).filter((r) => r.zone === zone.slug), [records, zone.slug]);
   const level = Math.log(paint.medianUm.value ?? paint.medianUm.low ?? ceilingUm);
   const spread = paint.spread.value ?? 0.2;
+  const [path, setPath] = useState<readonly PanelPlace[]>([]);
+  const change = useMemo(
+    () => (path.length === 2 ? panelChange(readings, path[0]!, path[1]!) : plainestChange(zone, readings)),
+    [zone, readings, path],
+  );
   const map = useMemo(
     () => panelMap(zone, readings, level, spread, MAP.cols, MAP.rows),
     [zone, readings, level, spread],
@@ -147,8 +150,22 @@ function FilmMap({ zone, paint, ceilingUm }: { zone: Zone; paint: ZonePaint; cei
         readings={readings}
         ceilingUm={reached}
         next={grade?.paint.next.find((n) => n.zone === zone.slug) ?? null}
+        change={change}
+        onTouch={(p) => setPath(path.length === 1 ? [path[0]!, p] : [p])}
         label={`Map of the film from ${map.placed} placed readings`}
       />
+      <p className="text-sm" role="status">
+        {path.length === 1
+          ? 'Touch where the path ends.'
+          : change
+            ? changeText(change)
+            : 'No edge of a repair shows along or across the panel. Touch two places for a path of your own.'}{' '}
+        {path.length > 0 && (
+          <button type="button" className="btn btn-small" onClick={() => setPath([])}>
+            Without the path
+          </button>
+        )}
+      </p>
       <figcaption className="text-xs text-soft">
         Film over the panel from {map.placed} placed readings. It fades to paper where nothing was measured; hatched
         above the gauge’s ceiling; the cross is where the next reading tells most.

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import type { ZonePaint } from '@/core/paint/analyse';
 import { recordsOf } from '@/core/records/reduce';
 import { thicknessFigure, thicknessText } from '@/core/units/thickness';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
@@ -18,6 +19,14 @@ import { MediansChart } from './medians-chart';
 import { PaintPanel } from './paint-panel';
 import { ReadingTable } from './reading-table';
 import { TwinsTable } from './twins-table';
+import { WavesRanking } from './waves-ranking';
+
+/** Panels that were painted together, for the plan; jobs of one panel too, for they were painted by themselves. */
+function paintJobs(zones: readonly ZonePaint[]): { name: string; zones: string[] }[] {
+  const jobs = new Map<number, string[]>();
+  for (const z of zones) if (z.job !== null && z.n > 0) jobs.set(z.job, [...(jobs.get(z.job) ?? []), z.zone]);
+  return [...jobs].sort(([a], [b]) => a - b).map(([job, own]) => ({ name: String(job), zones: own }));
+}
 
 /** What the gauge says: the plan by thickness, both schools, left against right. */
 export function Paint() {
@@ -25,11 +34,13 @@ export function Paint() {
   const wording = useWording(car?.steering);
   const unit = useUnit();
   const [picked, setPicked] = useState<string | null>(null);
+  const [byJob, setByJob] = useState(false);
   const looks = useMemo(
     () => (plan && grade ? paintLooks(plan, grade.paint.zones, grade.coverage, unit) : new Map()),
     [plan, grade, unit],
   );
   const zones = grade?.paint.zones.filter((z) => z.n > 0) ?? [];
+  const jobs = useMemo(() => paintJobs(grade?.paint.zones ?? []), [grade]);
   if (!plan || !grade || zones.length === 0) {
     return (
       <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
@@ -66,8 +77,20 @@ export function Paint() {
               onZone={(z) => setPicked(z)}
               sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }}
               className="h-full w-full"
+              {...(byJob && { groups: jobs })}
             />
           </PlanZoom>
+          {jobs.length > 0 && (
+            <label className="absolute bottom-2 left-2 flex min-h-11 items-center gap-2 rounded-cut border border-line bg-card px-3 text-sm font-semibold">
+              <input
+                type="checkbox"
+                className="size-5 accent-thread"
+                checked={byJob}
+                onChange={(e) => setByJob(e.target.checked)}
+              />
+              {jobs.length === 1 ? 'One paint job' : `${jobs.length} paint jobs`}
+            </label>
+          )}
         </div>
         <PlanLegend className="flex border-b border-line" />
         <section className="grid gap-2 p-4" aria-label="All panels">
@@ -89,6 +112,7 @@ export function Paint() {
       <aside className="min-h-0 border-line bg-card lg:overflow-y-auto lg:border-l" aria-label="Panel in hand">
         <PaintPanel zone={chosen} onPick={setPicked} />
         <TwinsTable onPick={setPicked} />
+        <WavesRanking onPick={setPicked} />
         <Colours />
       </aside>
     </main>

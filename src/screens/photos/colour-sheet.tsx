@@ -1,10 +1,11 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import type { Patch } from '@/core/colour/compare';
 import { largestOf, verdictOf } from '@/core/colour/verdicts';
+import type { Patch } from '@/core/image/pixels';
 import type { BodyOf, StoredRecord } from '@/core/records/kinds';
 import { Modal } from '@/ui/parts/modal';
+import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { COLOUR_REFUSAL_WORDS, VERDICT_WORDS } from '@/words/colour';
@@ -23,12 +24,6 @@ const PATCH_WORDS: Readonly<Record<Step, string>> = { card: 'The grey card', a: 
 const SIDE = 0.07;
 /** How far an arrow key moves a place, as a share of the picture's width. */
 const NUDGE = 0.01;
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 const EMPTY: Places = { card: null, a: null, b: null };
 
 type Angle = BodyOf<'colour'>['angles'][number];
@@ -63,23 +58,20 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
     };
     setPlaces({ ...places, [s]: patch });
   };
-  const tap = (e: React.MouseEvent<HTMLImageElement>) => {
-    const image = e.currentTarget;
-    const box = image.getBoundingClientRect();
-    const scale = image.naturalWidth / box.width;
-    putPlace(step, (e.clientX - box.left) * scale, (e.clientY - box.top) * scale);
+  const tap = (x: number, y: number) => {
+    putPlace(step, x, y);
     const next = STEPS[STEPS.findIndex(([s]) => s === step) + 1];
     if (next) setStep(next[0]);
   };
   /** Arrow keys on a place's button move it; the first one puts it in the middle. */
   const nudge = (s: Step, e: React.KeyboardEvent) => {
-    const arrow = ARROWS[e.key];
+    const arrow = arrowOf(e);
     const image = picture.current;
     if (!arrow || !image) return;
     e.preventDefault();
     setStep(s);
     const old = places[s];
-    const by = image.naturalWidth * NUDGE * (e.shiftKey ? 5 : 1);
+    const by = image.naturalWidth * NUDGE;
     if (old) putPlace(s, old.x + old.width / 2 + by * arrow[0], old.y + old.height / 2 + by * arrow[1]);
     else putPlace(s, image.naturalWidth / 2, image.naturalHeight / 2);
   };
@@ -126,23 +118,14 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
             ? `Touch ${STEPS.find(([s]) => s === step)![1]} on the picture.`
             : 'Choose a place below to move it: touch, or arrow keys.'}
         </p>
-        <div className="relative mx-auto w-fit">
-          {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
-          {/* biome-ignore lint/a11y/useKeyWithClickEvents: the buttons below move the places by arrow keys */}
-          <img
-            ref={picture}
-            src={address}
-            alt={photo.body.caption || photo.body.name}
-            className="max-h-[46dvh] max-w-full cursor-crosshair"
-            onClick={tap}
-          />
-          {STEPS.map(([s]) => {
-            const p = places[s];
-            return p && picture.current ? (
-              <Place key={s} patch={p} name={NAMES[s]} image={picture.current} chosen={s === step} />
-            ) : null;
-          })}
-        </div>
+        <TapPicture src={address} alt={photo.body.caption || photo.body.name} imageRef={picture} onTap={tap}>
+          {({ width }) =>
+            STEPS.map(([s]) => {
+              const p = places[s];
+              return p ? <Place key={s} patch={p} name={NAMES[s]} unit={width / 600} chosen={s === step} /> : null;
+            })
+          }
+        </TapPicture>
         <div className="flex flex-wrap gap-2">
           {STEPS.map(([s, name]) => (
             <button
@@ -218,27 +201,35 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
 function Place({
   patch,
   name,
-  image,
+  unit,
   chosen,
 }: {
   patch: Patch;
   name: string;
-  image: HTMLImageElement;
+  /** About one px of the screen. */
+  unit: number;
   chosen: boolean;
 }) {
-  const part = (v: number, of: number) => `${(100 * v) / of}%`;
+  const { x, y, width, height } = patch;
+  const box = { x, y, width, height, fill: 'none' };
   return (
-    <span
-      aria-hidden="true"
-      className={`pointer-events-none absolute grid place-items-center text-[10px] leading-none font-bold text-white ${chosen ? 'border-[3px]' : 'border-2'} border-white outline outline-1 outline-black`}
-      style={{
-        left: part(patch.x, image.naturalWidth),
-        top: part(patch.y, image.naturalHeight),
-        width: part(patch.width, image.naturalWidth),
-        height: part(patch.height, image.naturalHeight),
-      }}
-    >
-      {name}
-    </span>
+    <g>
+      <rect {...box} stroke="black" strokeWidth={(chosen ? 6 : 4) * unit} />
+      <rect {...box} stroke="white" strokeWidth={(chosen ? 4 : 2) * unit} />
+      <text
+        x={x + width / 2}
+        y={y + height / 2}
+        dy="0.35em"
+        textAnchor="middle"
+        fontSize={Math.min(16 * unit, width * 0.4)}
+        fontWeight="700"
+        fill="white"
+        stroke="black"
+        strokeWidth={unit * 3}
+        paintOrder="stroke"
+      >
+        {name}
+      </text>
+    </g>
   );
 }

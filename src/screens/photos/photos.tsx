@@ -1,6 +1,6 @@
 'use client';
 
-import { Check, MapPin, Palette, Trash2 } from 'lucide-react';
+import { AudioWaveform, Check, MapPin, Palette, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { cameraShiftMin, momentsOf, type Proposal, proposeZones } from '@/core/photo/propose-zone';
@@ -13,6 +13,7 @@ import { useInspection } from '@/ui/records/inspection';
 import { momentText } from '@/words/dates';
 import { zoneName } from '@/words/zones';
 import { ColourSheet } from './colour-sheet';
+import { WavesSheet } from './waves-sheet';
 
 type Photo = StoredRecord<'photo'>;
 const SHOWN_AT_ONCE = 120;
@@ -26,6 +27,7 @@ export function Photos() {
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const [shift, setShift] = useState<number | null>(null);
   const [comparing, setComparing] = useState(false);
+  const [waving, setWaving] = useState(false);
   const photos = useMemo(() => recordsOf(state.records, 'photo'), [state.records]);
   const best = useMemo(() => {
     const taken = photos.flatMap((p) => (p.body.takenAt && !p.body.zone ? [Date.parse(p.body.takenAt)] : []));
@@ -157,6 +159,11 @@ export function Photos() {
                 <Palette size={16} aria-hidden="true" /> Compare colour
               </button>
             )}
+            {plan && picked.length === 1 && (
+              <button type="button" className="btn" onClick={() => setWaving(true)}>
+                <AudioWaveform size={16} aria-hidden="true" /> Waves
+              </button>
+            )}
             <button
               type="button"
               className="btn"
@@ -198,6 +205,7 @@ export function Photos() {
         )}
       </div>
       {comparing && picked.length > 0 && <ColourSheet photos={picked} onClose={() => setComparing(false)} />}
+      {waving && picked[0] && <WavesSheet photo={picked[0]} onClose={() => setWaving(false)} />}
     </main>
   );
 }

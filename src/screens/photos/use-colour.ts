@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import type { ColourComparison, Patch } from '@/core/colour/compare';
+import type { ColourComparison } from '@/core/colour/compare';
+import type { Patch } from '@/core/image/pixels';
 import type { ColourAnswer, ColourAsked } from '@/workers/colour.worker';
 
 export interface Places {

@@ -5,6 +5,7 @@ import { useForm } from 'react-hook-form';
 import type { Zone } from '@/core/body/zone';
 import { FLAWS } from '@/core/flaws/catalogue';
 import { FAMILIES } from '@/core/flaws/flaw';
+import { scalePartOf } from '@/core/flaws/iso4628';
 import type { StoredRecord } from '@/core/records/kinds';
 import { EVIDENCE, type Evidence } from '@/core/records/kinds/common';
 import { PinHead } from '@/ui/glyphs';
@@ -14,6 +15,7 @@ import { useInspection } from '@/ui/records/inspection';
 import { flawCause, flawName } from '@/words/flaws';
 import { FAMILY_WORDS } from '@/words/terms';
 import { zoneName } from '@/words/zones';
+import { type Graded, ScaleField } from './scale-field';
 
 interface Given {
   count: number;
@@ -45,6 +47,8 @@ export function FindingSheet({
   const { words } = usePreferences().preferences;
   const wording = useWording(car?.steering);
   const [flaw, setFlaw] = useState<string | null>(finding?.body.flaw ?? null);
+  const [graded, setGraded] = useState<Graded | null>(finding?.body.iso4628 ?? null);
+  const part = flaw === null ? null : scalePartOf(flaw);
   const [search, setSearch] = useState('');
   const [problem, setProblem] = useState('');
   const b = finding?.body;
@@ -76,6 +80,7 @@ export function FindingSheet({
       count: given.count,
       sizeMm: numberOrNull(given.sizeMm),
       share: share === null ? null : share / 100,
+      iso4628: part ? graded : null,
       where: given.where,
       visibleFromM: numberOrNull(given.visibleFromM),
       evidence: given.evidence,
@@ -148,6 +153,7 @@ export function FindingSheet({
                 <input inputMode="decimal" className="field figure" {...register('visibleFromM')} />
               </Labelled>
             </div>
+            {part && <ScaleField part={part} value={graded} onChange={setGraded} />}
             <Labelled text="Where on it">
               <input className="field" placeholder="leading edge" {...register('where')} />
             </Labelled>

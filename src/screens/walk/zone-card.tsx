@@ -19,6 +19,7 @@ import { METAL_WORDS, term } from '@/words/terms';
 import { zoneName, zoneWords } from '@/words/zones';
 import { FindingSheet } from './finding-sheet';
 import { Looks } from './looks';
+import { Marks } from './marks';
 import { Measured } from './measured';
 import { PhotoDrop } from './photo-drop';
 import type { Walking } from './walking';
@@ -79,6 +80,7 @@ export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
       )}
       <Looks zone={zone} />
       <Findings zone={zone} walking={walking} />
+      <Marks zone={zone} />
       <Photos zone={zone} />
       {next && mayEdit && (
         <p className="flex items-start gap-2 bg-tape/40 p-3 text-sm">

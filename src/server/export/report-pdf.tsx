@@ -4,6 +4,7 @@ import { pathOf } from '@/core/body/outline-path';
 import { type Plan, planOfCar, toSheet } from '@/core/body/plan';
 import { type View as PlanView, VIEWS } from '@/core/body/zone';
 import { flawById } from '@/core/flaws/loss';
+import { MARKS } from '@/core/paint/marks';
 import { readBundle } from '@/core/records/bundle';
 import type { AnyRecord, StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
@@ -15,10 +16,12 @@ import { colourText } from '@/words/colour';
 import { dayText } from '@/words/dates';
 import { flawCause, flawName } from '@/words/flaws';
 import { AXIS_WORDS, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
+import { markText } from '@/words/marks';
 import { reasonText } from '@/words/paint';
 import { carFacts, extentText, likelyText, notSeenText, STRUCTURAL_LOSS_TEXT, visitText } from '@/words/report';
 import { CLAIM_WORDS, REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
+import { WAVES_CAUTION, wavesText } from '@/words/waves';
 import { zoneName } from '@/words/zones';
 import { inFaces } from './fonts';
 
@@ -174,6 +177,15 @@ export function ReportPdf(input: PdfInput) {
               key={id}
               style={{ marginTop: 3 }}
             >{`Colour, ${zoneName(body.zone, wording)} ${colourText(body, wording)}`}</T>
+          ))}
+          {recordsOf(records, 'waves').map(({ id, body }) => (
+            <T key={id} style={{ marginTop: 3 }}>{`Waves, ${zoneName(body.zone, wording)}: ${wavesText(body)}`}</T>
+          ))}
+          {recordsOf(records, 'waves').length > 0 && <T style={{ marginTop: 3 }}>{WAVES_CAUTION}</T>}
+          {recordsOf(records, 'mark').map(({ id, body }) => (
+            <T key={id} style={{ marginTop: 3 }}>
+              {`Seen ${MARKS[body.mark].speaks} factory paint, ${zoneName(body.zone, wording)}: ${markText(body.mark, wording.words)}${body.where && `, ${body.where}`}`}
+            </T>
           ))}
         </Section>
         <ClaimRows records={records} wording={wording} />
@@ -547,7 +559,7 @@ function PaintRows({ snapshot, wording, unit }: { snapshot: Snapshot; wording: W
         )
         .map((z) => (
           <T key={`why-${z.zone}`} style={{ marginTop: 4 }}>
-            {`${zoneName(z.zone, wording)}: ${z.reasons!.map((r) => reasonText(r, unit)).join(' ')}`}
+            {`${zoneName(z.zone, wording)}: ${z.reasons!.map((r) => reasonText(r, unit, wording.words)).join(' ')}`}
           </T>
         ))}
     </View>

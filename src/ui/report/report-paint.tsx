@@ -1,10 +1,14 @@
-import type { StoredRecord } from '@/core/records/kinds';
+import { MARKS } from '@/core/paint/marks';
+import type { AnyRecord } from '@/core/records/kinds';
+import { recordsOf } from '@/core/records/reduce';
 import type { Snapshot } from '@/core/report/snapshot';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
 import { colourText } from '@/words/colour';
+import { markText } from '@/words/marks';
 import { reasonText } from '@/words/paint';
 import { likelyText } from '@/words/report';
 import type { Wording } from '@/words/vocabulary';
+import { WAVES_CAUTION, wavesText } from '@/words/waves';
 import { zoneName } from '@/words/zones';
 import { rampColour } from '../body-plan/ramp';
 import { EvidenceStamp } from '../parts/evidence-stamp';
@@ -17,13 +21,15 @@ export function PaintTable({
   snapshot,
   wording,
   unit,
-  colours,
+  records,
 }: {
   snapshot: Snapshot;
   wording: Wording;
   unit: ThicknessUnit;
-  colours: readonly StoredRecord<'colour'>[];
+  records: readonly AnyRecord[];
 }) {
+  const colours = recordsOf(records, 'colour');
+  const waves = [...recordsOf(records, 'waves')].sort((a, b) => b.body.longMm.value - a.body.longMm.value);
   const { paint } = snapshot.results;
   const profiles = snapshot.tables.profiles;
   const zones = paint.zones.filter((z) => z.n > 0);
@@ -99,6 +105,20 @@ export function PaintTable({
           <Reasons snapshot={snapshot} wording={wording} unit={unit} />
         </>
       )}
+      <MarkList records={records} wording={wording} />
+      {waves.length > 0 && (
+        <>
+          <h3 className="font-bold">Waves by reflected stripes, the waviest panel first</h3>
+          <ol className="grid gap-1 text-sm">
+            {waves.map((w) => (
+              <li key={w.id}>
+                <strong>{zoneName(w.body.zone, wording)}</strong> {wavesText(w.body)}
+              </li>
+            ))}
+          </ol>
+          <p className="text-sm text-soft">{WAVES_CAUTION}</p>
+        </>
+      )}
       {colours.length > 0 && (
         <>
           <h3 className="font-bold">Colours compared on photographs</h3>
@@ -116,6 +136,28 @@ export function PaintTable({
   );
 }
 
+/** What was seen for and against the works' paint, panel by panel. */
+function MarkList({ records, wording }: { records: readonly AnyRecord[]; wording: Wording }) {
+  const marks = recordsOf(records, 'mark');
+  if (marks.length === 0) return null;
+  return (
+    <>
+      <h3 className="flex items-center gap-3 font-bold">
+        Seen for and against factory paint <EvidenceStamp evidence="seen" />
+      </h3>
+      <ul className="grid gap-1 text-sm">
+        {marks.map(({ id, body }) => (
+          <li key={id}>
+            <strong>{zoneName(body.zone, wording)}</strong> {MARKS[body.mark].speaks}:{' '}
+            {markText(body.mark, wording.words)}
+            {body.where && `, ${body.where}`}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
 /** Why the panels that are not plainly factory paint are judged so. */
 function Reasons({ snapshot, wording, unit }: { snapshot: Snapshot; wording: Wording; unit: ThicknessUnit }) {
   const school = snapshot.tables.profiles[0]?.id ?? '';
@@ -130,7 +172,7 @@ function Reasons({ snapshot, wording, unit }: { snapshot: Snapshot; wording: Wor
         {told.map((z) => (
           <div key={z.zone}>
             <dt className="font-semibold">{zoneName(z.zone, wording)}</dt>
-            <dd>{z.reasons!.map((r) => reasonText(r, unit)).join(' ')}</dd>
+            <dd>{z.reasons!.map((r) => reasonText(r, unit, wording.words)).join(' ')}</dd>
           </div>
         ))}
       </dl>

@@ -85,7 +85,7 @@ export function ReportView(props: ReportViewProps) {
           {withheld === 1 ? 'it' : 'them'}.
         </p>
       )}
-      <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} colours={recordsOf(records, 'colour')} />
+      <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} records={records} />
       <Claims records={records} wording={wording} />
       <NotSeen snapshot={snapshot} wording={wording} />
       <Conditions records={records} wording={wording} />

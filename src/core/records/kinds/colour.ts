@@ -1,13 +1,7 @@
 import { z } from 'zod';
 import { COLOUR_VERDICTS } from '../../colour/verdicts';
-import { instantSchema, text, uuidSchema, zoneSchema } from './common';
+import { instantSchema, patchSchema, text, uuidSchema, zoneSchema } from './common';
 
-const patchSchema = z.object({
-  x: z.number().min(0).max(100_000),
-  y: z.number().min(0).max(100_000),
-  width: z.number().positive().max(100_000),
-  height: z.number().positive().max(100_000),
-});
 const deltaESchema = z.object({
   value: z.number().min(0).max(200),
   low: z.number().min(0).max(200),

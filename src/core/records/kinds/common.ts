@@ -18,4 +18,12 @@ export const zoneSchema = z
 /** A place on the panel in millimetres (frame: docs/formats/readings.md). */
 export const placeSchema = z.object({ uMm: z.number().min(-200).max(6000), vMm: z.number().min(-200).max(6000) });
 
+/** A rectangle on a picture, px. */
+export const patchSchema = z.object({
+  x: z.number().min(0).max(100_000),
+  y: z.number().min(0).max(100_000),
+  width: z.number().positive().max(100_000),
+  height: z.number().positive().max(100_000),
+});
+
 export const text = (max: number) => z.string().trim().max(max);

@@ -11,6 +11,11 @@ export const findingSchema = z.object({
   sizeMm: z.number().positive().max(6000).nullable().default(null),
   /** Share of the zone's area, 0 to 1. */
   share: z.number().min(0).max(1).nullable().default(null),
+  /** Grades of ISO 4628 for flaws that it knows: quantity and size, 0 to 5. */
+  iso4628: z
+    .object({ quantity: z.number().int().min(0).max(5), size: z.number().int().min(0).max(5) })
+    .nullable()
+    .default(null),
   place: placeSchema.nullable().default(null),
   /** Where on the zone in words: "leading edge". */
   where: text(160).default(''),

@@ -4,9 +4,11 @@ import { claimSchema } from './claim';
 import { colourSchema } from './colour';
 import { findingSchema } from './finding';
 import { lookSchema } from './look';
+import { markSchema } from './mark';
 import { photoSchema } from './photo';
 import { readingSchema } from './reading';
 import { visitSchema } from './visit';
+import { wavesSchema } from './waves';
 
 /** Every kind of record with its schema. A new kind is one file and one line here. */
 export const RECORD_SCHEMAS = {
@@ -18,6 +20,8 @@ export const RECORD_SCHEMAS = {
   photo: photoSchema,
   claim: claimSchema,
   colour: colourSchema,
+  mark: markSchema,
+  waves: wavesSchema,
 } as const;
 
 export type RecordKind = keyof typeof RECORD_SCHEMAS;

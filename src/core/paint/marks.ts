@@ -1,0 +1,117 @@
+import { z } from 'zod';
+import type { PaintState } from './profiles';
+
+/** What can be asked of a panel's paint beside its thickness, and what is seen for or against the works' paint. */
+export const MARK_IDS = [
+  'jamb-same',
+  'jamb-other',
+  'fasteners-untouched',
+  'fasteners-turned',
+  'stripe-no-edge',
+  'stripe-over-edge',
+  'label-in-place',
+  'label-missing',
+  'sealer-undisturbed',
+  'sealer-other',
+  'hidden-runs',
+  'underside-same',
+  'underside-other',
+  'chip-primer-only',
+] as const;
+export type MarkId = (typeof MARK_IDS)[number];
+export const markIdSchema = z.enum(MARK_IDS);
+
+export const MARK_THEMES = ['jamb', 'fasteners', 'stripe', 'label', 'sealer', 'runs', 'underside', 'chip'] as const;
+export type MarkTheme = (typeof MARK_THEMES)[number];
+
+export interface Mark {
+  readonly theme: MarkTheme;
+  readonly speaks: 'for' | 'against';
+  /** How many times likelier it is seen on paint from the works than on later paint; below 1 for marks against. */
+  readonly ratio: number;
+}
+
+const HOUSE = 'house starting value; directions after the handbook of the trade';
+
+/** The marks with their strengths, likelihood ratios without unit. */
+export const MARKS: Readonly<Record<MarkId, Mark>> = {
+  'jamb-same': { theme: 'jamb', speaks: 'for', ratio: 2 },
+  'jamb-other': { theme: 'jamb', speaks: 'against', ratio: 0.08 },
+  'fasteners-untouched': { theme: 'fasteners', speaks: 'for', ratio: 2.5 },
+  'fasteners-turned': { theme: 'fasteners', speaks: 'against', ratio: 0.35 },
+  'stripe-no-edge': { theme: 'stripe', speaks: 'for', ratio: 3 },
+  'stripe-over-edge': { theme: 'stripe', speaks: 'against', ratio: 0.1 },
+  'label-in-place': { theme: 'label', speaks: 'for', ratio: 3 },
+  'label-missing': { theme: 'label', speaks: 'against', ratio: 0.6 },
+  'sealer-undisturbed': { theme: 'sealer', speaks: 'for', ratio: 1.6 },
+  'sealer-other': { theme: 'sealer', speaks: 'against', ratio: 0.3 },
+  'hidden-runs': { theme: 'runs', speaks: 'for', ratio: 1.8 },
+  'underside-same': { theme: 'underside', speaks: 'for', ratio: 1.6 },
+  'underside-other': { theme: 'underside', speaks: 'against', ratio: 0.3 },
+  'chip-primer-only': { theme: 'chip', speaks: 'for', ratio: 1.5 },
+};
+
+/** Flaws of the catalogue that speak against the works' paint where they are found, with the same kind of ratio. */
+export const FLAWS_AGAINST: Readonly<Record<string, number>> = {
+  'dust-nib': 0.4,
+  'fish-eye': 0.3,
+  'solvent-pop': 0.35,
+  'dry-spray': 0.3,
+  'sand-scratches': 0.2,
+  overspray: 0.1,
+  'masking-line': 0.06,
+  'painted-over': 0.1,
+  'colour-under-chip': 0.05,
+  'colour-mismatch': 0.3,
+  'filler-visible': 0.02,
+};
+
+export const MARK_STRENGTH = {
+  /** Marks on one panel share causes: the strongest counts in full, each further one of its direction half of the one before. */
+  eachFurther: 0.5,
+  /** Bound on what all marks of a panel say together, as a ratio, either way: film that was measured is not argued away. */
+  most: 40,
+  source: HOUSE,
+} as const;
+
+/** One thing seen on a panel for or against its being the works' paint. `id`: a mark, or a flaw of the catalogue. */
+export interface SeenMark {
+  readonly zone: string;
+  readonly id: string;
+  /** It counts, but the report does not name it. */
+  readonly withheld: boolean;
+}
+
+/** The ratio of a mark or of a flaw that speaks against the works' paint; null for what says nothing. */
+export function markRatio(id: string): number | null {
+  return (MARKS as Readonly<Record<string, Mark>>)[id]?.ratio ?? FLAWS_AGAINST[id] ?? null;
+}
+
+/**
+ * How many times likelier what was seen on one panel is on the works' paint than on later paint. The same thing seen
+ * twice counts once; of each direction the strongest counts in full and each further one half of the one before (they
+ * share causes, so their ln ratios do not add up); bounded. 1 when nothing that speaks was seen.
+ */
+export function marksRatio(ids: readonly string[]): number {
+  const logs = [...new Set(ids)].flatMap((id) => {
+    const ratio = markRatio(id);
+    return ratio === null ? [] : [Math.log(ratio)];
+  });
+  const shrunk = (own: number[]) =>
+    own.sort((a, b) => Math.abs(b) - Math.abs(a)).reduce((sum, l, i) => sum + l * MARK_STRENGTH.eachFurther ** i, 0);
+  const all = shrunk(logs.filter((l) => l > 0)) + shrunk(logs.filter((l) => l < 0));
+  const most = Math.log(MARK_STRENGTH.most);
+  return Math.exp(Math.min(most, Math.max(-most, all)));
+}
+
+/** A panel's chances after what was seen on it, summing to 1: the works' paint weighed by the marks' ratio (Bayes). */
+export function withMarks(chances: Readonly<Record<PaintState, number>>, ratio: number): Record<PaintState, number> {
+  const factory = chances.factory * ratio;
+  const sum = factory + chances.resprayed + chances.heavy + chances.filled;
+  return {
+    factory: factory / sum,
+    resprayed: chances.resprayed / sum,
+    heavy: chances.heavy / sum,
+    filled: chances.filled / sum,
+  };
+}

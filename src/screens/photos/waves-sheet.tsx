@@ -1,0 +1,210 @@
+'use client';
+
+import { useMemo, useRef, useState } from 'react';
+import type { Patch } from '@/core/image/pixels';
+import type { StoredRecord } from '@/core/records/kinds';
+import { Modal } from '@/ui/parts/modal';
+import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
+import { useWording } from '@/ui/preferences';
+import { useInspection } from '@/ui/records/inspection';
+import { WAVES_CAUTION, WAVES_REFUSAL_WORDS, wavesText } from '@/words/waves';
+import { zoneName } from '@/words/zones';
+import { useWaves } from './use-waves';
+
+type Point = readonly [number, number];
+const CORNERS = ['first corner', 'opposite corner'] as const;
+/** How far an arrow key moves a corner, as a share of the picture's width. */
+const NUDGE = 0.005;
+/** How many points of each traced edge are drawn. */
+const DRAWN = 160;
+
+/** Ranks a panel's waves by the stripes reflected in it: mark the stretch, say how long it is, keep. */
+export function WavesSheet({ photo, onClose }: { photo: StoredRecord<'photo'>; onClose: () => void }) {
+  const { plan, store, car } = useInspection();
+  const wording = useWording(car?.steering);
+  const [corners, setCorners] = useState<readonly (Point | null)[]>([null, null]);
+  const [step, setStep] = useState(0);
+  const [length, setLength] = useState('300');
+  const [zone, setZone] = useState(photo.body.zone ?? '');
+  const [problem, setProblem] = useState('');
+  const picture = useRef<HTMLImageElement>(null);
+  const address = `/api/v1/photos/${photo.body.sha256}/2048`;
+  const [a, b] = corners;
+  const stretch = useMemo<Patch | null>(
+    () =>
+      a && b && a[0] !== b[0] && a[1] !== b[1]
+        ? {
+            x: Math.min(a[0], b[0]),
+            y: Math.min(a[1], b[1]),
+            width: Math.abs(a[0] - b[0]),
+            height: Math.abs(a[1] - b[1]),
+          }
+        : null,
+    [a, b],
+  );
+  const lengthMm = Number(length.replace(',', '.')) > 0 ? Number(length.replace(',', '.')) : null;
+  const found = useWaves(address, stretch, lengthMm);
+  const good = found !== null && found !== 'away' && found.ok ? found : null;
+  const put = (i: number, [x, y]: Point) => {
+    const image = picture.current;
+    if (!image?.naturalWidth) return;
+    const inside = (v: number, size: number) => Math.round(Math.min(Math.max(0, v), size));
+    const corner: Point = [inside(x, image.naturalWidth), inside(y, image.naturalHeight)];
+    setCorners(corners.map((c, k) => (k === i ? corner : c)));
+  };
+  const nudge = (i: number, e: React.KeyboardEvent) => {
+    const arrow = arrowOf(e);
+    const image = picture.current;
+    if (!arrow || !image) return;
+    e.preventDefault();
+    setStep(i);
+    const old = corners[i] ?? [image.naturalWidth * (i ? 0.7 : 0.3), image.naturalHeight * (i ? 0.7 : 0.3)];
+    const by = image.naturalWidth * NUDGE;
+    put(i, [old[0]! + by * arrow[0], old[1]! + by * arrow[1]]);
+  };
+  const keep = () => {
+    if (!good || !stretch || lengthMm === null) return;
+    const band = (e: { value: number | null; low: number | null; high: number | null }) => ({
+      value: e.value!,
+      low: e.low!,
+      high: e.high!,
+    });
+    const kept = store.put([
+      {
+        kind: 'waves',
+        body: {
+          zone,
+          photo: photo.id,
+          stretch,
+          lengthMm,
+          shortMm: band(good.shortMm),
+          longMm: band(good.longMm),
+          edges: good.edges.length,
+          at: new Date().toISOString(),
+        },
+      },
+    ]);
+    if (kept.ok) onClose();
+    else setProblem(kept.message);
+  };
+  return (
+    <Modal title="Waves by reflected stripes" onClose={onClose} wide>
+      <div className="grid gap-3">
+        <p className="text-sm">
+          {stretch
+            ? 'Choose a corner below to move it: touch, or arrow keys.'
+            : `Touch the ${CORNERS[step]} of the stretch in which the stripes are reflected.`}
+        </p>
+        <TapPicture
+          src={address}
+          alt={photo.body.caption || photo.body.name}
+          imageRef={picture}
+          onTap={(x, y) => {
+            put(step, [x, y]);
+            if (step === 0) setStep(1);
+          }}
+        >
+          {({ width }) => (
+            <g fill="none">
+              {stretch && <rect {...stretch} stroke="black" strokeWidth={width / 150} />}
+              {stretch && <rect {...stretch} stroke="white" strokeWidth={width / 300} />}
+              {corners.map(
+                (c, i) =>
+                  c && (
+                    <circle
+                      key={CORNERS[i]}
+                      cx={c[0]}
+                      cy={c[1]}
+                      r={width / (i === step ? 60 : 90)}
+                      fill="white"
+                      stroke="black"
+                      strokeWidth={width / 300}
+                    />
+                  ),
+              )}
+              {good?.edges.map((edge, i) => (
+                <polyline
+                  key={i}
+                  points={edge
+                    .filter((_, k) => k % Math.max(1, Math.floor(edge.length / DRAWN)) === 0)
+                    .map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`)
+                    .join(' ')}
+                  stroke="var(--pin)"
+                  strokeWidth={width / 400}
+                />
+              ))}
+            </g>
+          )}
+        </TapPicture>
+        <div className="flex flex-wrap gap-2">
+          {CORNERS.map((name, i) => (
+            <button
+              key={name}
+              type="button"
+              className="btn btn-small"
+              aria-pressed={i === step}
+              onClick={() => setStep(i)}
+              onKeyDown={(e) => nudge(i, e)}
+            >
+              {corners[i] ? `Move the ${name}` : `The ${name}`}
+            </button>
+          ))}
+        </div>
+        <div className="grid gap-2 sm:grid-cols-2">
+          <label className="grid gap-1 text-sm font-semibold">
+            Panel
+            <select className="field font-normal" value={zone} onChange={(e) => setZone(e.target.value)}>
+              <option value="" disabled>
+                choose
+              </option>
+              {[...plan!.zones.values()]
+                .filter((z) => z.aspects.includes('paint'))
+                .map((z) => (
+                  <option key={z.slug} value={z.slug}>
+                    {zoneName(z.slug, wording)}
+                  </option>
+                ))}
+            </select>
+          </label>
+          <label className="grid gap-1 text-sm font-semibold">
+            The stretch is long, along the stripes, mm
+            <input
+              className="field figure"
+              inputMode="decimal"
+              value={length}
+              onChange={(e) => setLength(e.target.value)}
+            />
+          </label>
+        </div>
+        <div role="status" className="min-h-12">
+          {stretch && found === null && lengthMm !== null && (
+            <p className="text-sm text-soft">Following the stripes …</p>
+          )}
+          {found === 'away' && (
+            <p className="text-sm">The picture could not be read. Try again when you are connected.</p>
+          )}
+          {found !== null && found !== 'away' && !found.ok && (
+            <p className="border-l-4 border-pin pl-2 text-sm">{WAVES_REFUSAL_WORDS[found.reason]}</p>
+          )}
+          {good && (
+            <p>
+              <span className="figure text-2xl font-semibold">{good.longMm.value!.toFixed(2)} mm</span>{' '}
+              <span className="text-sm text-soft">
+                {wavesText({
+                  longMm: { value: good.longMm.value!, low: good.longMm.low!, high: good.longMm.high! },
+                  shortMm: { value: good.shortMm.value!, low: good.shortMm.low!, high: good.shortMm.high! },
+                })}
+                , {good.edges.length} edges followed
+              </span>
+            </p>
+          )}
+        </div>
+        {problem && <p role="alert">{problem}</p>}
+        <button type="button" className="btn btn-main" disabled={!good || zone === ''} onClick={keep}>
+          Keep
+        </button>
+        <p className="text-xs text-soft">{WAVES_CAUTION}</p>
+      </div>
+    </Modal>
+  );
+}
