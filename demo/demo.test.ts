@@ -1,10 +1,14 @@
 import { createHash } from 'node:crypto';
+import { differenceCiede2000 } from 'culori';
+import sharp from 'sharp';
 import { planOf } from '../src/core/body/plan';
+import { compareColours } from '../src/core/colour/compare';
 import { checkChange } from '../src/core/records/check-change';
 import { seeded } from '../src/core/stats/random';
+import { wavesOf } from '../src/core/waves/waves';
 import { LOTS } from './lots';
 import { MAKES } from './makes';
-import { drawPicture, type Subject } from './pictures';
+import { drawPicture, GREY_CARD_PLACES, type PictureOrder, STRIPES_PLACE, type Subject } from './pictures';
 import { gaugeShows, TRUTHS } from './truth';
 import { DemoVisit, demoIds } from './visit';
 import { FACTS, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
@@ -84,4 +88,40 @@ it('draws the same picture for the same order, and another for another', async (
     'scratch',
   ];
   expect(new Set(await Promise.all(subjects.map((s) => hash(s, 3)))).size).toBe(subjects.length);
+});
+
+const pixelsOf = async (order: PictureOrder) => {
+  const { data, info } = await sharp(await drawPicture(order))
+    .ensureAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return { data, width: info.width, height: info.height };
+};
+
+it('draws stripes whose waves are found as large as they were drawn', async () => {
+  const long: number[] = [];
+  for (const [seed, wavesMm] of [
+    [1, 0.3],
+    [2, 0.6],
+    [3, 1.5],
+  ] as const) {
+    const found = wavesOf(await pixelsOf({ subject: 'stripes', seed, colour: '#1f3d2c', wavesMm }), STRIPES_PLACE, 420);
+    if (!found.ok) throw new Error(found.reason);
+    long.push(found.longMm.value! / (wavesMm * Math.SQRT1_2));
+  }
+  // A wave of 45 mm passes the long band almost whole, see the filter's own test.
+  for (const share of long) {
+    expect(share).toBeGreaterThan(0.75);
+    expect(share).toBeLessThan(1.1);
+  }
+});
+
+it('draws two paints beside a grey card that differ as their colours do', async () => {
+  const [colour, other] = ['#1f3d2c', '#2b4a37'];
+  const { card, a, b } = GREY_CARD_PLACES;
+  const found = compareColours(await pixelsOf({ subject: 'grey-card', seed: 1, colour, other }), card, a, b);
+  const truth = differenceCiede2000()(colour, other);
+  expect(found.ok && Math.abs(found.deltaE.value! - truth)).toBeLessThan(0.8);
+  const same = compareColours(await pixelsOf({ subject: 'grey-card', seed: 1, colour, other: colour }), card, a, b);
+  expect(same.ok && same.verdict).toBe('not-seen');
 });

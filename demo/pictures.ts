@@ -13,7 +13,9 @@ export type Subject =
   | 'plate'
   | 'gauge'
   | 'cabin'
-  | 'scratch';
+  | 'scratch'
+  | 'grey-card'
+  | 'stripes';
 
 export interface PictureOrder {
   readonly subject: Subject;
@@ -24,7 +26,24 @@ export interface PictureOrder {
   readonly heightPx?: number;
   /** Figure on the gauge's face. */
   readonly figure?: string;
+  /** Colour of the second panel beside a grey card, #rrggbb. */
+  readonly other?: string;
+  /** How far a panel bends reflected stripes, mm, in waves of 45 mm. */
+  readonly wavesMm?: number;
 }
+
+/** Where the drawn scenes have what is measured in them, px of 1600 × 1200. */
+export const GREY_CARD_PLACES = {
+  card: { x: 720, y: 880, width: 112, height: 112 },
+  a: { x: 300, y: 420, width: 112, height: 112 },
+  b: { x: 1180, y: 420, width: 112, height: 112 },
+} as const;
+export const STRIPES_PLACE = { x: 100, y: 220, width: 1400, height: 760 } as const;
+/** How much of a panel the drawn stretch of stripes covers, mm. */
+export const STRIPES_LENGTH_MM = 420;
+
+// Looked up once: they run for every pixel.
+const { max, min, round } = Math;
 
 const W = 1600;
 const H = 1200;
@@ -140,7 +159,37 @@ function stamped(r: Random): string {
   return `<rect x="220" y="300" width="1160" height="600" rx="18" fill="#b9b4a6"/><rect x="250" y="330" width="1100" height="540" rx="10" fill="#a8a395"/>${row(420, 10)}${row(600, 8)}${rivet(270, 350)}${rivet(1330, 350)}${rivet(270, 850)}${rivet(1330, 850)}`;
 }
 
-function scene({ subject, colour, figure }: PictureOrder, r: Random): string {
+/** Two panels in the same even light with a seam between them and a grey card lying across it. */
+function greyCard(colour: string, other: string): string {
+  return `<rect width="${W}" height="${H}" fill="${colour}"/><rect x="800" width="800" height="${H}" fill="${other}"/><path d="M800 -10V1210" stroke="#0c0b0a" stroke-width="16"/><rect x="610" y="800" width="340" height="270" fill="#767676"/><rect x="610" y="800" width="340" height="270" fill="none" stroke="#efeee9" stroke-width="10"/>`;
+}
+
+/** A board's stripes reflected in a panel, bent by its slow curve, its waves and its orange peel. */
+function stripes(r: Random, colour: string, wavesMm: number): string {
+  const { x, y, width, height } = STRIPES_PLACE;
+  const pxPerMm = width / STRIPES_LENGTH_MM;
+  const [phase, pitch] = [r() * 6, 76];
+  const bend = (px: number) => {
+    const mm = (px - x) / pxPerMm;
+    const curve = 22 * ((px - 800) / 800) ** 2;
+    return (
+      curve +
+      pxPerMm * wavesMm * Math.sin((2 * Math.PI * mm) / 45 + phase) +
+      pxPerMm * 0.05 * Math.sin((2 * Math.PI * mm) / 6 + 2 * phase)
+    );
+  };
+  const columns = Array.from({ length: 400 }, (_, i) => (i * W) / 399);
+  const bands = Array.from({ length: 16 }, (_, k) => {
+    const top = y - 80 + k * pitch;
+    const edge = (at: number) => columns.map((px) => `${px.toFixed(1)} ${(at + bend(px)).toFixed(2)}`);
+    return `<path d="M${edge(top).join('L')}L${edge(top + pitch / 2)
+      .reverse()
+      .join('L')}Z" fill="#f2f0ea" opacity="0.72"/>`;
+  });
+  return `<rect width="${W}" height="${H}" fill="${colour}"/><clipPath id="board"><rect x="0" y="${y - 60}" width="${W}" height="${height + 120}"/></clipPath><g clip-path="url(#board)">${bands.join('')}</g>`;
+}
+
+function scene({ subject, colour, figure, other, wavesMm }: PictureOrder, r: Random): string {
   switch (subject) {
     case 'panel':
       return panel(r, colour);
@@ -164,6 +213,10 @@ function scene({ subject, colour, figure }: PictureOrder, r: Random): string {
       return `${panel(r, '#46443f')}${stamped(r)}`;
     case 'gauge':
       return `${panel(r, colour)}<rect x="470" y="180" width="660" height="860" rx="90" fill="#33373b"/><rect x="540" y="290" width="520" height="330" rx="16" fill="#b9c6ae"/>${sevenSegments(figure ?? '128', 600, 350, 1.15)}<circle cx="800" cy="810" r="90" fill="#c9a83c"/>`;
+    case 'grey-card':
+      return greyCard(colour, other ?? colour);
+    case 'stripes':
+      return stripes(r, colour, wavesMm ?? 0.2);
     case 'cabin':
       return `<rect width="${W}" height="${H}" fill="#3b2f26"/>${Array.from({ length: 9 }, (_, i) => `<rect x="${120 + i * 150}" y="220" width="140" height="760" rx="40" fill="#6a4f3a" stroke="#4a3626" stroke-width="8"/>`).join('')}<path d="M700 520C760 600 720 680 790 760" stroke="#1b1410" stroke-width="10" fill="none"/>`;
   }
@@ -183,8 +236,8 @@ export async function drawPicture(order: PictureOrder): Promise<Buffer> {
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" viewBox="0 0 ${W} ${H}">${DEFS}${scene(order, r)}${MARK}</svg>`;
   const base = await sharp(Buffer.from(svg)).removeAlpha().raw().toBuffer();
   for (let i = 0; i < base.length; i += 3) {
-    const grain = Math.round((r() - 0.5) * 14);
-    for (let c = 0; c < 3; c++) base[i + c] = Math.max(0, Math.min(255, base[i + c]! + grain));
+    const grain = round((r() - 0.5) * 14);
+    for (let c = 0; c < 3; c++) base[i + c] = max(0, min(255, base[i + c]! + grain));
   }
   return sharp(base, { raw: { width: w, height: h, channels: 3 } })
     .jpeg({ quality: 84 })

@@ -2,6 +2,10 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { addDays, format } from 'date-fns';
 import { count, eq } from 'drizzle-orm';
+import sharp from 'sharp';
+import { compareColours } from '../src/core/colour/compare';
+import type { Estimate } from '../src/core/stats/estimate';
+import { wavesOf } from '../src/core/waves/waves';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
@@ -17,7 +21,7 @@ import { newToken, saleYear, sealInspection, tokenHash } from '../src/server/sea
 import { freshSummaries } from '../src/server/summaries';
 import { type DemoLot, LOTS } from './lots';
 import { MAKES } from './makes';
-import { drawPicture } from './pictures';
+import { drawPicture, GREY_CARD_PLACES, STRIPES_LENGTH_MM, STRIPES_PLACE } from './pictures';
 import { DemoVisit, demoIds } from './visit';
 import { FACTS, metalOf, type PhotoOrder, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
 import { visitLot2, visitLot3, visitLot4, visitLot5, visitLot7 } from './visits-more';
@@ -59,11 +63,13 @@ async function photos(
       seed: lot.number * 100 + i,
       colour,
       ...(order.figure && { figure: order.figure }),
+      ...(order.other && { other: order.other }),
+      ...(order.wavesMm && { wavesMm: order.wavesMm }),
     });
     const taken = await importPhoto(db, actor, bytes);
     if (!taken.ok) throw new Error(`a drawn picture was refused: ${taken.reason}`);
     const { sha256, type, bytes: size, widthPx, heightPx } = taken.photo;
-    visit.put('photo', {
+    const photo = visit.put('photo', {
       sha256,
       name: `lot-${lot.number}-${i + 1}.jpg`,
       type,
@@ -76,8 +82,43 @@ async function photos(
       caption: order.caption,
       drawn: true,
     });
+    if (order.measured) await measureOn(visit, photo, bytes, order);
   }
   await send(db, actor, inspectionId, visit.changes.slice(from), visit.startedAt);
+}
+
+/** Measures on a drawn picture with the same functions as the screens, and enters what they say. */
+async function measureOn(visit: DemoVisit, photo: string, bytes: Buffer, order: PhotoOrder): Promise<void> {
+  const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  const pixels = { data, width: info.width, height: info.height };
+  const figures = ({ value, low, high }: Estimate) => ({ value: value!, low: low!, high: high! });
+  if (order.measured?.kind === 'colour') {
+    const { card, a, b } = GREY_CARD_PLACES;
+    const found = compareColours(pixels, card, a, b);
+    if (!found.ok) throw new Error(`the drawn grey card was refused: ${found.reason}`);
+    const deltaE = figures(found.deltaE);
+    visit.put('colour', {
+      zone: order.zone,
+      against: order.measured.against,
+      angles: [{ photo, card, a, b, deltaE }],
+      deltaE,
+      verdict: found.verdict,
+      at: visit.at(),
+    });
+  } else {
+    const found = wavesOf(pixels, STRIPES_PLACE, STRIPES_LENGTH_MM);
+    if (!found.ok) throw new Error(`the drawn stripes were refused: ${found.reason}`);
+    visit.put('waves', {
+      zone: order.zone,
+      photo,
+      stretch: STRIPES_PLACE,
+      lengthMm: STRIPES_LENGTH_MM,
+      shortMm: figures(found.shortMm),
+      longMm: figures(found.longMm),
+      edges: found.edges.length,
+      at: visit.at(),
+    });
+  }
 }
 
 function carBody(lot: DemoLot, style: string): object {

@@ -12,6 +12,10 @@ export interface PhotoOrder {
   readonly finding: number | null;
   readonly caption: string;
   readonly figure?: string;
+  readonly other?: string;
+  readonly wavesMm?: number;
+  /** What is measured on the picture: its colours against another panel's, or the waves of its panel. */
+  readonly measured?: { readonly kind: 'colour'; readonly against: string } | { readonly kind: 'waves' };
 }
 
 export interface CarFacts {
@@ -220,6 +224,24 @@ const LOT1_FINDINGS: readonly [zone: string, flaw: string, extra: object][] = [
   ['floor.left.front', 'rust-film', { sizeMm: 240, where: 'along the drain' }],
 ];
 
+const LOT1_MARKS: readonly [zone: string, mark: string, where: string][] = [
+  ['fender.right', 'fasteners-turned', 'two upper bolts, paint broken'],
+  ['fender.left', 'fasteners-untouched', 'all five upper bolts'],
+  ['door.right.front', 'jamb-same', 'both jambs'],
+  ['hood', 'underside-same', ''],
+  ['deck', 'underside-other', 'gloss inside, flat black below the shelf'],
+  ['roof', 'sealer-undisturbed', 'drip rails, both sides'],
+];
+
+const LOT6_MARKS: readonly [zone: string, mark: string, where: string][] = [
+  ['bed.left', 'stripe-no-edge', 'whole length'],
+  ['bed.right', 'stripe-no-edge', 'whole length'],
+  ['hood', 'label-in-place', 'inside, left front corner'],
+  ['fender.left', 'fasteners-untouched', 'upper row'],
+  ['fender.right', 'fasteners-untouched', 'upper row'],
+  ['tailgate', 'hidden-runs', 'inside the lower fold'],
+];
+
 /** Lot 1, looked at in full: claimed original, and is not quite. */
 export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder[] {
   measureAll(v, lot, visit);
@@ -237,6 +259,7 @@ export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
     saidAt: v.at(),
   });
   for (const [zone, flaw, extra] of LOT1_FINDINGS) v.finding(zone, flaw, extra);
+  for (const [zone, mark, where] of LOT1_MARKS) v.put('mark', { zone, mark, where, at: v.at() });
   v.clean('outside', ['quarter.left', 'valance.rear']);
   v.look('quarter.left', 'fit');
   v.look('quarter.left', 'corrosion');
@@ -269,6 +292,31 @@ export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
     { subject: 'plate', zone: 'bulkhead', finding: null, caption: 'Plate and rivets' },
     { subject: 'panel', zone: 'deck', finding: 4, caption: 'Boot lid against the quarter' },
     { subject: 'rust', zone: 'floor.left.front', finding: 16, caption: 'Drain, from below' },
+    { subject: 'panel', zone: 'hood', finding: null, caption: 'Hood, first pass' },
+    { subject: 'panel', zone: 'quarter.left', finding: null, caption: 'Left quarter, first pass' },
+    {
+      subject: 'grey-card',
+      zone: 'deck',
+      finding: null,
+      caption: 'Boot lid beside the quarter, with a grey card',
+      other: '#2b4a37',
+      measured: { kind: 'colour', against: 'quarter.left' },
+    },
+    ...(
+      [
+        ['quarter.left', 1.5],
+        ['quarter.right', 0.35],
+        ['door.left.front', 0.6],
+        ['door.right.front', 0.3],
+      ] as const
+    ).map(([zone, wavesMm]) => ({
+      subject: 'stripes' as const,
+      zone,
+      finding: null,
+      caption: 'Striped board reflected',
+      wavesMm,
+      measured: { kind: 'waves' as const },
+    })),
   ];
 }
 
@@ -288,6 +336,7 @@ export function visitLot6(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
     source: 'Service book',
     saidAt: v.at(),
   });
+  for (const [zone, mark, where] of LOT6_MARKS) v.put('mark', { zone, mark, where, at: v.at() });
   v.finding('hood', 'chip', { count: 34, sizeMm: 3, where: 'leading third' });
   v.finding('fender.left', 'chip', { count: 11, sizeMm: 3, where: 'behind the wheel' });
   v.finding('fender.right', 'chip', { count: 9, sizeMm: 3, where: 'behind the wheel' });

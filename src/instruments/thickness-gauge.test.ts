@@ -1,4 +1,5 @@
 import { planOf } from '@/core/body/plan';
+import { checkRun } from '@/core/gauge/check-run';
 import { correctedUm, correctionOf } from '@/core/gauge/correction';
 import type { GaugeEvent } from '@/core/gauge/line-protocol';
 import { type CoatingTruth, practiceCar } from './practice-car';
@@ -61,4 +62,24 @@ it('gives the same car for a seed, with one panel resprayed and one filled at a 
   expect(thick).toHaveLength(1);
   expect(thick[0]!.upright).toBe(true);
   expect(levels.filter((l) => l > 190).length).toBeGreaterThanOrEqual(1);
+});
+
+it('is checked as a gauge in the hand is, and the check brings its readings back to the truth', () => {
+  const gauge = new StandInGauge(flat(140), {
+    ...SURVEY_GAUGE,
+    offsetUm: 6,
+    scale: 1.06,
+    noiseShare: 0.002,
+    seed: 4,
+  });
+  const shows = (um: number) => {
+    const event = gauge.onFoil(um);
+    return event.kind === 'read' ? event.value : Number.NaN;
+  };
+  const several = (um: number) => Array.from({ length: 5 }, () => shows(um));
+  const run = checkRun('start', several(0), 250, several(250));
+  if (!run.ok) throw new Error(run.reason);
+  const correction = correctionOf([run.check]);
+  expect(Math.abs(shows(140) - 140)).toBeGreaterThan(10);
+  expect(Math.abs(correctedUm(shows(140), correction) - 140)).toBeLessThan(4);
 });

@@ -1,3 +1,4 @@
+import { flawById } from '@/core/flaws/loss';
 import { type Both, pick, type Vocabulary } from './vocabulary';
 
 /** Name of each flaw, and the words people say for it in the entry line besides the name and the id. */
@@ -148,4 +149,25 @@ export function flawName(id: string, words: Vocabulary): string {
 export function flawCause(id: string, words: Vocabulary): string {
   const cause = FLAW_WORDS[id]?.cause;
   return cause ? pick(cause, words) : '';
+}
+
+/** The flaw with its count: "3 × dent"; for one that is counted by density, "peppering, 12 in a square of 100 mm". */
+export function countedName(
+  { flaw, count }: { readonly flaw: string; readonly count: number },
+  words: Vocabulary,
+): string {
+  const name = flawName(flaw, words);
+  if (count <= 1) return name;
+  return flawById(flaw).perDm2 ? `${name}, ${count} in a square of 100 mm` : `${count} × ${name}`;
+}
+
+/** Edges of a panel; lengths along the upper and lower one are measured from the front, along the others from below. */
+export const EDGES = ['leading', 'trailing', 'upper', 'lower'] as const;
+
+/** "lower edge, 120 to 260 mm from the front". */
+export function edgeText(edge: (typeof EDGES)[number], fromMm: number | null, toMm: number | null): string {
+  const start = edge === 'upper' || edge === 'lower' ? 'from the front' : 'from below';
+  if (fromMm === null && toMm === null) return `${edge} edge`;
+  if (fromMm === null || toMm === null) return `${edge} edge, at ${fromMm ?? toMm} mm ${start}`;
+  return `${edge} edge, ${Math.min(fromMm, toMm)} to ${Math.max(fromMm, toMm)} mm ${start}`;
 }

@@ -31,6 +31,8 @@ export function missingText(m: Missing, words: Vocabulary): string {
       return `${m.count} ${many('panel has', 'panels have')} too few readings, the first: ${zone}.`;
     case 'finding-without-photo':
       return `${m.count} ${many('finding has', 'findings have')} no picture, the first: ${zone}.`;
+    case 'finding-without-overview':
+      return `${m.count} ${many('finding has', 'findings have')} close-ups but no picture from afar, the first: ${zone}.`;
     case 'no-photos':
       return 'There is no picture at all.';
     case 'no-leave':

@@ -1,7 +1,7 @@
 import type { AnyRecord, RecordKind } from '@/core/records/kinds';
 import { thicknessText } from '@/core/units/thickness';
 import { colourText } from './colour';
-import { flawName } from './flaws';
+import { countedName } from './flaws';
 import { markText } from './marks';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from './terms';
 import type { Wording } from './vocabulary';
@@ -49,8 +49,9 @@ export function recordSays({ kind, body }: Pick<AnyRecord, 'kind' | 'body'>, wor
     }
     case 'finding': {
       const { count, flaw, sizeMm, where } = record.body;
-      const name = flawName(flaw, wording.words);
-      return [count > 1 ? `${count} × ${name}` : name, sizeMm ? `${sizeMm} mm` : '', where].filter(Boolean).join(', ');
+      return [countedName({ flaw, count }, wording.words), sizeMm ? `${sizeMm} mm` : '', where]
+        .filter(Boolean)
+        .join(', ');
     }
     case 'photo':
       return record.body.caption || record.body.name;

@@ -8,6 +8,7 @@ import { CLAIM_KINDS } from '@/core/records/kinds/claim';
 import { BLOCKED_BY } from '@/core/records/kinds/look';
 import { CAUTIONS } from '@/core/report/cautions';
 import { CAUTION_WORDS } from './cautions';
+import { countedName, edgeText } from './flaws';
 import { AXIS_WORDS, gradeFigures, LENS_WORDS } from './grade';
 import { missingText } from './missing';
 import { entryProblemText } from './problems';
@@ -124,4 +125,16 @@ it('shows a grade as an interval, and a capped one as at most', () => {
   expect(gradeFigures({ low: 61.6, high: 78.2 })).toBe('62–78');
   expect(gradeFigures({ low: 40, high: 40 })).toBe('≤ 40');
   expect(gradeFigures({ low: null, high: null })).toBe('0–100');
+});
+
+it('counts by density where a flaw is counted in a square, else by number', () => {
+  expect(countedName({ flaw: 'dent', count: 3 }, 'en-GB')).toBe('3 × dent');
+  expect(countedName({ flaw: 'dent', count: 1 }, 'en-GB')).toBe('dent');
+  expect(countedName({ flaw: 'peppering', count: 12 }, 'en-US')).toBe('peppering, 12 in a square of 100 mm');
+});
+
+it('writes places along an edge in one way, whichever end is typed first', () => {
+  expect(edgeText('lower', 260, 120)).toBe('lower edge, 120 to 260 mm from the front');
+  expect(edgeText('trailing', 80, null)).toBe('trailing edge, at 80 mm from below');
+  expect(edgeText('leading', null, null)).toBe('leading edge');
 });

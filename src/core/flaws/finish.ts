@@ -14,6 +14,7 @@ export const FINISH: readonly Flaw[] = [
   {
     id: 'peppering',
     family: 'finish',
+    perDm2: true,
     aspects: ['paint'],
     loss: 0.1,
     typicalMm: 150,

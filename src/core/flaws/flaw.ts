@@ -47,6 +47,8 @@ export interface Flaw {
   readonly typicalShare?: number;
   /** How it stands out from its ground, 0 (as its ground) to 1 (black on white); low on metallic paint. */
   readonly contrast: number;
+  /** Counted within a square of 100 mm, not over the whole panel. */
+  readonly perDm2?: boolean;
   readonly remedies: readonly [Remedy, ...Remedy[]];
   /** Corrosion only: place on the scale film < blister < scale < perforated < structural loss, 1 to 5. */
   readonly stage?: 1 | 2 | 3 | 4 | 5;

@@ -11,5 +11,9 @@ export const GAUGE_LIMITS = {
   coldC: 5,
   /** mm from an edge within which gauges misread. */
   edgeMm: 10,
+  /** Readings that a check takes on the plate and on the foil each, and how far they may scatter, µm and share of their mean. */
+  checkReadings: 3,
+  checkScatterUm: 4,
+  checkScatterShare: 0.04,
   source: 'house starting values after ASTM D7091 (verification and adjustment of gauges) and the makers’ usual limits',
 } as const;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { planOf } from '../body/plan';
 import type { AnyRecord } from '../records/kinds';
 import { bandName, gradeCar, powerMean } from './grade';
-import { noticedFromM } from './presents';
+import { eyeCorrection, noticedFromM } from './presents';
 import { AXES, DEFAULT_GRADE_TABLES, gradeTablesSchema, LENSES } from './tables';
 
 const plan = planOf('fastback')!;
@@ -227,4 +227,16 @@ it('lists the unseen places that would narrow the whole most', () => {
   expect(
     width([car(), look(g.unseenMovers[0]!.zone, plan.zones.get(g.unseenMovers[0]!.zone)!.aspects[0]!)], 'finish'),
   ).toBeLessThanOrEqual(width([car()], 'finish'));
+});
+
+it('corrects the distances of a car by what was seen on it, carefully and within bounds', () => {
+  const { eye } = DEFAULT_GRADE_TABLES;
+  const body = (extra = {}) =>
+    finding('hood', 'chip', { sizeMm: 3, ...extra }).body as Parameters<typeof noticedFromM>[0];
+  const modelled = noticedFromM(body(), false, eye);
+  expect(eyeCorrection([body(), body()], false, eye)).toBe(1);
+  // One finding seen from twice as far moves it by the fourth root: the model counts for three.
+  expect(eyeCorrection([body({ visibleFromM: 2 * modelled })], false, eye)).toBeCloseTo(2 ** (1 / 4), 9);
+  const many = Array.from({ length: 40 }, () => body({ visibleFromM: 8 * modelled }));
+  expect(eyeCorrection(many, false, eye)).toBe(eye.mostCorrection);
 });

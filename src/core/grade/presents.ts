@@ -27,13 +27,40 @@ export function noticedFromM(
   return Math.min(eye.farthestM, eye.mPerMm * size ** eye.sizeExponent * reach);
 }
 
+/**
+ * How much farther (above 1) or nearer faults show on this car than the model says, from the findings whose distance the
+ * inspector stated: the geometric mean of stated against modelled, shrunk towards 1 by as many findings as the model
+ * counts for, bounded. 1 without any: light and gloss of the day are then unknown.
+ */
+export function eyeCorrection(
+  findings: readonly StoredRecord<'finding'>['body'][],
+  metallic: boolean,
+  eye: GradeTables['eye'],
+): number {
+  const logs = findings.flatMap((f) => {
+    if (f.visibleFromM === null || f.visibleFromM <= 0) return [];
+    const modelled = noticedFromM({ ...f, visibleFromM: null }, metallic, eye);
+    return modelled > 0 ? [Math.log(f.visibleFromM / modelled)] : [];
+  });
+  const mean = logs.reduce((a, b) => a + b, 0) / (logs.length + eye.modelCounts);
+  const most = Math.log(eye.mostCorrection);
+  return Math.exp(Math.min(most, Math.max(-most, mean)));
+}
+
 /** How near one may come before the outside shows a fault, from all findings on it. */
 export function presentsCleanFrom(plan: Plan, records: readonly AnyRecord[], tables: GradeTables): Presents {
   const metallic = recordsOf(records, 'car')[0]?.body.paintType === 'metallic';
+  const outside = recordsOf(records, 'finding').filter((f) => plan.zones.get(f.body.zone)?.view === 'outside');
+  const correction = eyeCorrection(
+    outside.map((f) => f.body),
+    metallic,
+    tables.eye,
+  );
   let best: Presents = { metres: 0, finding: null };
-  for (const f of recordsOf(records, 'finding')) {
-    if (plan.zones.get(f.body.zone)?.view !== 'outside') continue;
-    const metres = noticedFromM(f.body, metallic, tables.eye);
+  for (const f of outside) {
+    const stated = f.body.visibleFromM !== null;
+    const seen = noticedFromM(f.body, metallic, tables.eye);
+    const metres = stated ? seen : Math.min(tables.eye.farthestM, seen * correction);
     if (metres > best.metres) best = { metres: Math.round(metres * 10) / 10, finding: f.id };
   }
   return best;

@@ -61,6 +61,9 @@ export const gradeTablesSchema = z.object({
     metallic: z.number(),
     touchedIn: z.number(),
     farthestM: z.number(),
+    /** How many findings with a stated distance count as much as the model itself, and the most it is corrected by, as a factor. */
+    modelCounts: z.number().positive().default(3),
+    mostCorrection: z.number().min(1).default(2),
   }),
   draws: z.number().int().positive(),
 });
@@ -155,6 +158,8 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     metallic: 0.6,
     touchedIn: 0.4,
     farthestM: 10,
+    modelCounts: 3,
+    mostCorrection: 2,
   },
   draws: 2000,
 };

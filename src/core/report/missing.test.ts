@@ -91,6 +91,9 @@ it('counts a finding as pictured by a photo of it or by a photo it names', () =>
   expect(kinds([car(), finding])).toContain('finding-without-photo');
   expect(kinds([car(), finding, photo()])).toContain('finding-without-photo');
   expect(kinds([car(), finding, photo({ finding: finding.id })])).not.toContain('finding-without-photo');
+  expect(kinds([car(), finding, photo({ finding: finding.id })])).toContain('finding-without-overview');
+  const overview = photo({ zone: 'hood' });
+  expect(kinds([car(), finding, photo({ finding: finding.id }), overview])).not.toContain('finding-without-overview');
   expect(kinds([car(), finding, photo()])).not.toContain('no-photos');
   expect(kinds([car(), finding])).toContain('no-photos');
 });

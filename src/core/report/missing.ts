@@ -4,6 +4,7 @@ import { PRACTICE_NOTE } from '../gauge/practice';
 import type { Coverage } from '../grade/coverage';
 import type { PaintAnalysis } from '../paint/analyse';
 import { gaugeCanRead, readingsNeeded } from '../paint/analyse';
+import { pairOf } from '../photo/pairs';
 import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
 
@@ -21,6 +22,7 @@ export interface Missing {
     | 'view-unseen'
     | 'panels-thin'
     | 'finding-without-photo'
+    | 'finding-without-overview'
     | 'no-photos'
     | 'no-leave';
   readonly blocks: boolean;
@@ -73,6 +75,11 @@ export function missingFrom(
   }
   const pictured = new Set(recordsOf(records, 'photo').map((p) => p.body.finding));
   const bare = recordsOf(records, 'finding').filter((f) => !pictured.has(f.id) && f.body.photos.length === 0);
+  const alone = recordsOf(records, 'finding').filter((f) => {
+    const pair = pairOf(f, recordsOf(records, 'photo'));
+    return pair.near.length > 0 && pair.far === null;
+  });
+  if (alone.length > 0) add('finding-without-overview', false, alone[0]!.body.zone, alone.length);
   if (bare.length > 0) add('finding-without-photo', false, bare[0]!.body.zone, bare.length);
   if (recordsOf(records, 'photo').length === 0) add('no-photos');
   return list.sort((a, b) => Number(b.blocks) - Number(a.blocks));

@@ -8,6 +8,9 @@ export const WAVES_LIMITS = {
   /** Least length of the stretch, mm, and least resolution, px per mm. */
   leastLengthMm: 150,
   leastPxPerMm: 1.5,
+  /** Length of the pieces that are resampled for the doubt, mm, and the fewest of them. */
+  blockMm: 50,
+  leastBlocks: 4,
   /** Fewest edges of stripes that must be followed, and the share of the stretch that each must cover. */
   leastEdges: 4,
   leastShare: 0.6,

@@ -92,6 +92,17 @@ describe('waves from reflected stripes', () => {
     expect(found.longMm.value!).toBeLessThan(0.06);
   });
 
+  it('is less sure of a panel that is wavy at one end only', () => {
+    const spread = (s: Scene) => {
+      const found = read(s);
+      if (!found.ok) throw new Error(found.reason);
+      return (found.longMm.high! - found.longMm.low!) / found.longMm.value!;
+    };
+    const all = spread({ bend: sine(3, 120) });
+    const oneEnd = spread({ bend: (x) => (x > 600 ? sine(5, 120)(x) : 0) });
+    expect(oneEnd).toBeGreaterThan(3 * all);
+  });
+
   it('takes a smooth curve of the panel for its shape, not for waves', () => {
     const flat = read({});
     const curved = read({ bend: (x) => 18 * ((x - 450) / 450) ** 2 + 6 * ((x - 450) / 450) ** 3 });

@@ -27,7 +27,8 @@ const RESAMPLES = 200;
 /**
  * How wavy a panel is by the reflection of a board with straight, even stripes: each stripe's edges are followed across
  * the stretch to sub-pixel, the panel's own smooth curve (order 3) is taken off, and what is left is split by the Gaussian
- * profile filter at 10 and 100 mm; root mean square over all edges, 10 and 90 % points by resampling edges. A comparison
+ * profile filter at 10 and 100 mm; root mean square over all edges, 10 and 90 % points by resampling
+ * pieces of the stretch (what the next hand's breadth of the panel might show). A comparison
  * within one car and one set-up, never an absolute measure. Refuses stretches outside the photograph, too short, too
  * coarse, burnt out, without stripes, or out of focus.
  * `lengthMm`: how much of the panel the stretch covers along the stripes.
@@ -56,11 +57,11 @@ export function wavesOf(pixels: Pixels, stretch: Patch, lengthMm: number): Waves
   if (start.softness > L.softest) return refuse('blurred');
   const edges = start.edges.map((e) => follow(grey, start, e)).filter((e) => e.length >= L.leastShare * grey.width);
   if (edges.length < L.leastEdges) return refuse('no-stripes');
-  const bands = edges.map((e) => bandsOf(e, pxPerMm));
+  const blocks = blocksOf(edges, pxPerMm, grey.width);
   return {
     ok: true,
-    shortMm: rootMeanSquare(bands.map((b) => b.short)),
-    longMm: rootMeanSquare(bands.map((b) => b.long)),
+    shortMm: rootMeanSquare(blocks, 'short', edges.length),
+    longMm: rootMeanSquare(blocks, 'long', edges.length),
     edges: edges.map(
       (e): TracedEdge => e.map(([x, y]) => (turned ? [part.x + y, part.y + x] : [part.x + x, part.y + y])),
     ),
@@ -223,22 +224,37 @@ function crossingNear(
   return best !== null && abs(best - y) <= L.jump * pitch ? best : null;
 }
 
-/** Mean squares of one edge's bending in the two bands, mm², weighted by its length. */
-function bandsOf(edge: readonly [number, number][], pxPerMm: number): { short: number; long: number } {
-  const profile = evenly(edge).map((v) => v / pxPerMm);
-  const bent = withoutShape(profile, L.shapeOrder);
+/** Sums of squares of all edges' bending in the two bands, mm², by stretches of the panel along the stripes. */
+function blocksOf(edges: readonly (readonly [number, number])[][], pxPerMm: number, columns: number): Block[] {
+  const count = max(L.leastBlocks, round(columns / pxPerMm / L.blockMm));
+  const blocks = Array.from({ length: count }, () => ({ n: 0, short: 0, long: 0 }));
   const step = 1 / pxPerMm;
-  const upToLong = gaussianLowPass(bent, step, L.longUpToMm);
-  const upToShort = gaussianLowPass(bent, step, L.shortUpToMm);
-  const meanSquare = (of: (i: number) => number) => bent.reduce((s, _, i) => s + of(i) ** 2, 0) / bent.length;
-  return {
-    short: meanSquare((i) => bent[i]! - upToShort[i]!),
-    long: meanSquare((i) => upToShort[i]! - upToLong[i]!),
-  };
+  for (const edge of edges) {
+    const bent = withoutShape(
+      evenly(edge).map((v) => v * step),
+      L.shapeOrder,
+    );
+    const upToLong = gaussianLowPass(bent, step, L.longUpToMm);
+    const upToShort = gaussianLowPass(bent, step, L.shortUpToMm);
+    const first = edge[0]![0];
+    for (let i = 0; i < bent.length; i++) {
+      const block = blocks[min(count - 1, floor(((first + i) * count) / columns))]!;
+      block.n++;
+      block.short += (bent[i]! - upToShort[i]!) ** 2;
+      block.long += (upToShort[i]! - upToLong[i]!) ** 2;
+    }
+  }
+  return blocks.filter((block) => block.n > 0);
+}
+
+interface Block {
+  n: number;
+  short: number;
+  long: number;
 }
 
 /** The edge at every column, bridged over those without. */
-function evenly(edge: readonly [number, number][]): number[] {
+function evenly(edge: readonly (readonly [number, number])[]): number[] {
   const out: number[] = [];
   for (const [i, [x, y]] of edge.entries()) {
     const before = edge[i - 1];
@@ -249,11 +265,12 @@ function evenly(edge: readonly [number, number][]): number[] {
   return out;
 }
 
-function rootMeanSquare(squares: readonly number[]): Estimate {
-  const of = (list: readonly number[]) => sqrt(list.reduce((a, b) => a + b, 0) / list.length);
+function rootMeanSquare(blocks: readonly Block[], band: 'short' | 'long', edges: number): Estimate {
+  const of = (list: readonly Block[]) =>
+    sqrt(list.reduce((s, b) => s + b[band], 0) / list.reduce((s, b) => s + b.n, 0));
   const random = seeded(1);
   const draws = Array.from({ length: RESAMPLES }, () =>
-    of(squares.map(() => squares[floor(random() * squares.length)]!)),
+    of(blocks.map(() => blocks[floor(random() * blocks.length)]!)),
   ).sort((a, b) => a - b);
-  return { value: of(squares), low: quantile(draws, 0.1)!, high: quantile(draws, 0.9)!, n: squares.length };
+  return { value: of(blocks), low: quantile(draws, 0.1)!, high: quantile(draws, 0.9)!, n: edges };
 }

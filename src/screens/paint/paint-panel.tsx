@@ -112,7 +112,7 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
           )}
           {paint.job !== null && (
             <p className="text-sm">
-              Paint job {paint.job}: {grade!.paint.zones.filter((z) => z.job === paint.job).length} panels of one level.
+              {jobText(paint.job, grade!.paint.zones.filter((z) => z.job === paint.job).length)}
             </p>
           )}
         </>
@@ -120,6 +120,12 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
       {planned.twin && <TwinsFacing zone={planned} onPick={onPick} />}
     </section>
   );
+}
+
+function jobText(job: number, panels: number): string {
+  return panels === 1
+    ? `Paint job ${job}: this panel alone.`
+    : `Paint job ${job}: ${panels} panels of one level and evenness.`;
 }
 
 /** Where on the panel the film lies how thick; nothing where no reading says its place. */

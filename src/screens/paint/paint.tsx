@@ -81,7 +81,7 @@ export function Paint() {
             />
           </PlanZoom>
           {jobs.length > 0 && (
-            <label className="absolute bottom-2 left-2 flex min-h-11 items-center gap-2 rounded-cut border border-line bg-card px-3 text-sm font-semibold">
+            <label className="absolute right-2 bottom-2 flex min-h-11 items-center gap-2 rounded-cut border border-line bg-card px-3 text-sm font-semibold">
               <input
                 type="checkbox"
                 className="size-5 accent-thread"

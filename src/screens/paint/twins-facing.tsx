@@ -31,15 +31,18 @@ export function TwinsFacing({ zone, onPick }: { zone: Zone; onPick: (zone: strin
       </div>
       <div className="grid grid-cols-2 gap-2">
         {pair.map((z) => (
-          <Side key={z.slug} zone={z} />
+          <SideMap key={z.slug} zone={z} />
         ))}
       </div>
+      {pair.map((z) => (
+        <SideStrip key={z.slug} zone={z} />
+      ))}
     </section>
   );
 }
 
-function Side({ zone }: { zone: Zone }) {
-  const { facts, state, grade, car } = useInspection();
+function SideMap({ zone }: { zone: Zone }) {
+  const { state, grade, car } = useInspection();
   const wording = useWording(car?.steering);
   const unit = useUnit();
   const paint = grade?.paint.zones.find((z) => z.zone === zone.slug);
@@ -53,32 +56,44 @@ function Side({ zone }: { zone: Zone }) {
     () => panelMap(zone, readings, level, spread, MAP.cols, MAP.rows),
     [zone, readings, level, spread],
   );
-  const ceilingUm =
-    recordsOf(state.records, 'visit')
-      .flatMap((v) => (v.body.gauge ? [v.body.gauge.ceilingUm] : []))
-      .at(-1) ?? USUAL_CEILING_UM;
   return (
     <div className="grid content-start gap-1">
-      <h4 className="text-sm font-semibold">
-        {zoneName(zone.slug, wording)}{' '}
-        <span className="figure">{paint && paint.n > 0 ? medianLabel(paint, unit) : ''}</span>
+      <h4 className="flex flex-wrap items-baseline gap-x-2 text-sm font-semibold">
+        {zoneName(zone.slug, wording)}
+        <span className="figure">{paint && paint.n > 0 ? medianLabel(paint, unit) : 'not measured'}</span>
       </h4>
-      {paint && paint.n > 0 ? (
-        <>
-          {map && (
-            <PanelMapView
-              zone={zone}
-              map={map}
-              readings={readings}
-              ceilingUm={ceilingUm}
-              label={`Film over ${zoneWords(zone.slug, wording)}`}
-            />
+      {map && (
+        <PanelMapView
+          zone={zone}
+          map={map}
+          readings={readings}
+          ceilingUm={Math.min(
+            USUAL_CEILING_UM,
+            ...readings.flatMap((r) => (r.state === 'over' ? (r.thicknessUm ?? []) : [])),
           )}
-          <StripPlot readings={readings} profile={facts.profiles[0]!} unit={unit} ceilingUm={ceilingUm} />
-        </>
-      ) : (
-        <p className="border border-dashed border-ink/50 p-3 text-sm">Not measured.</p>
+          label={`Film over ${zoneWords(zone.slug, wording)}`}
+        />
       )}
+    </div>
+  );
+}
+
+function SideStrip({ zone }: { zone: Zone }) {
+  const { facts, state, car } = useInspection();
+  const wording = useWording(car?.steering);
+  const unit = useUnit();
+  const readings = recordsOf(state.records, 'reading').filter((r) => r.body.zone === zone.slug);
+  const gauges = recordsOf(state.records, 'visit').flatMap((v) => (v.body.gauge ? [v.body.gauge.ceilingUm] : []));
+  if (readings.length === 0) return null;
+  return (
+    <div>
+      <h4 className="text-sm font-semibold">{zoneName(zone.slug, wording)}</h4>
+      <StripPlot
+        readings={readings.map((r) => r.body)}
+        profile={facts.profiles[0]!}
+        unit={unit}
+        ceilingUm={gauges.at(-1) ?? USUAL_CEILING_UM}
+      />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import type { EntryItem } from '@/core/entry/parse';
 import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
-import { flawName } from '@/words/flaws';
+import { countedName } from '@/words/flaws';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
@@ -49,7 +49,7 @@ function own(item: EntryItem, wording: Wording, unit: ThicknessUnit): string[] {
       ];
     case 'finding':
       return [
-        `${item.count > 1 ? `${item.count} × ` : ''}${flawName(item.flaw, wording.words)}`,
+        countedName(item, wording.words),
         ...(item.sizeMm ? [`${item.sizeMm} mm`] : []),
         ...(item.share ? [`${Math.round(item.share * 100)} %`] : []),
         ...(item.where ? [item.where] : []),

@@ -6,15 +6,17 @@ import type { Zone } from '@/core/body/zone';
 import { FLAWS } from '@/core/flaws/catalogue';
 import { FAMILIES } from '@/core/flaws/flaw';
 import { scalePartOf } from '@/core/flaws/iso4628';
+import { flawById } from '@/core/flaws/loss';
 import type { StoredRecord } from '@/core/records/kinds';
 import { EVIDENCE, type Evidence } from '@/core/records/kinds/common';
 import { PinHead } from '@/ui/glyphs';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { flawCause, flawName } from '@/words/flaws';
+import { EDGES, edgeText, flawCause, flawName } from '@/words/flaws';
 import { FAMILY_WORDS } from '@/words/terms';
 import { zoneName } from '@/words/zones';
+import { PhotoDrop } from './photo-drop';
 import { type Graded, ScaleField } from './scale-field';
 
 interface Given {
@@ -52,7 +54,7 @@ export function FindingSheet({
   const [search, setSearch] = useState('');
   const [problem, setProblem] = useState('');
   const b = finding?.body;
-  const { register, handleSubmit } = useForm<Given>({
+  const { register, handleSubmit, setValue } = useForm<Given>({
     defaultValues: {
       count: b?.count ?? 1,
       sizeMm: b?.sizeMm?.toString() ?? '',
@@ -140,7 +142,7 @@ export function FindingSheet({
               </button>
             </div>
             <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
-              <Labelled text="Count">
+              <Labelled text={flawById(flaw).perDm2 ? 'In 10 × 10 cm' : 'Count'}>
                 <input type="number" min={1} className="field figure" {...register('count', { valueAsNumber: true })} />
               </Labelled>
               <Labelled text="Size, mm">
@@ -154,6 +156,7 @@ export function FindingSheet({
               </Labelled>
             </div>
             {part && <ScaleField part={part} value={graded} onChange={setGraded} />}
+            <AlongEdge onSay={(where) => setValue('where', where)} />
             <Labelled text="Where on it">
               <input className="field" placeholder="leading edge" {...register('where')} />
             </Labelled>
@@ -180,6 +183,7 @@ export function FindingSheet({
             </details>
           </>
         )}
+        {finding && <PhotoDrop zone={zone.slug} finding={finding.id} />}
         {problem && (
           <p role="alert" className="border-l-4 border-pin bg-wash px-3 py-2">
             {problem}
@@ -202,5 +206,49 @@ function Labelled({ text, children }: { text: string; children: React.ReactNode 
       {text}
       {children}
     </label>
+  );
+}
+
+/** Writes a place along an edge always in the same words: which edge, from where to where, measured from which end. */
+function AlongEdge({ onSay }: { onSay: (where: string) => void }) {
+  const [edge, setEdge] = useState('');
+  const [from, setFrom] = useState('');
+  const [to, setTo] = useState('');
+  const say = (e: string, f: string, t: string) => {
+    setEdge(e);
+    setFrom(f);
+    setTo(t);
+    const known = EDGES.find((x) => x === e);
+    if (known) onSay(edgeText(known, numberOrNull(f), numberOrNull(t)));
+  };
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      <Labelled text="Along an edge">
+        <select className="field font-normal" value={edge} onChange={(e) => say(e.target.value, from, to)}>
+          <option value="">no</option>
+          {EDGES.map((e) => (
+            <option key={e}>{e}</option>
+          ))}
+        </select>
+      </Labelled>
+      <Labelled text="From, mm">
+        <input
+          className="field figure"
+          inputMode="numeric"
+          value={from}
+          disabled={edge === ''}
+          onChange={(e) => say(edge, e.target.value, to)}
+        />
+      </Labelled>
+      <Labelled text="To, mm">
+        <input
+          className="field figure"
+          inputMode="numeric"
+          value={to}
+          disabled={edge === ''}
+          onChange={(e) => say(edge, from, e.target.value)}
+        />
+      </Labelled>
+    </div>
   );
 }

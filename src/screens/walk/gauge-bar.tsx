@@ -2,11 +2,14 @@
 
 import { Gauge, Repeat2, X } from 'lucide-react';
 import { Popover } from 'radix-ui';
+import { useState } from 'react';
 import { serialIsThere } from '@/ui/gauge/serial';
+import { GaugeCheck } from './gauge-check';
 import type { GaugeHand } from './use-gauge';
 
 /** The thickness gauge in hand: connect one, what it showed last, its battery, once more, let go. */
 export function GaugeBar({ gauge, touched }: { gauge: GaugeHand; touched: boolean }) {
+  const [checking, setChecking] = useState(false);
   if (!gauge.connected)
     return (
       <Popover.Root>
@@ -61,6 +64,10 @@ export function GaugeBar({ gauge, touched }: { gauge: GaugeHand; touched: boolea
                 : 'Touch the plan, then measure.')}
         </span>
       </span>
+      <button type="button" className="btn btn-small shrink-0" onClick={() => setChecking(true)}>
+        Check
+      </button>
+      {checking && <GaugeCheck gauge={gauge} onClose={() => setChecking(false)} />}
       {gauge.repeat && (
         <button
           type="button"

@@ -36,6 +36,10 @@ export interface GaugeHand {
   readonly repeat: (() => void) | null;
   /** Told that a place was touched: a stand-in measures there. */
   readonly touch: (zone: string, uMm: number, vMm: number) => void;
+  /** While someone listens, values go there and make no readings: for the check on plate and foil. */
+  readonly listen: (to: ((um: number) => void) | null) => void;
+  /** A stand-in held on a foil of that thickness; 0 is the bare plate. Null for a real gauge. */
+  readonly onFoil: ((foilUm: number) => void) | null;
 }
 
 interface Held {
@@ -53,6 +57,7 @@ export function useGauge(walking: Walking): GaugeHand {
   const [battery, setBattery] = useState<number | null>(null);
   const [says, setSays] = useState('');
   const last = useRef<{ zone: string; uMm: number; vMm: number } | null>(null);
+  const listener = useRef<((um: number) => void) | null>(null);
   const here = useRef(walking);
   useEffect(() => {
     here.current = walking;
@@ -66,6 +71,10 @@ export function useGauge(walking: Walking): GaugeHand {
       if (event.kind === 'error') setSays(ERROR_WORDS[event.why]);
       if (event.kind !== 'read' && event.kind !== 'over' && event.kind !== 'none') return;
       const um = event.kind === 'none' ? null : toUm(event.value, event.unit);
+      if (listener.current) {
+        if (event.kind === 'read') listener.current(um!);
+        return;
+      }
       const text = event.kind === 'read' ? String(event.value) : event.kind;
       const put = store.put([
         {
@@ -146,5 +155,9 @@ export function useGauge(walking: Walking): GaugeHand {
     close,
     repeat: standing ? () => last.current && measure(last.current.zone, last.current.uMm, last.current.vMm) : null,
     touch: measure,
+    listen: (to) => {
+      listener.current = to;
+    },
+    onFoil: standing ? (foilUm) => take(standing.onFoil(foilUm), { zone: walking.zone, place: null }, true) : null,
   };
 }

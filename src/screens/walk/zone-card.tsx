@@ -4,6 +4,7 @@ import { ChevronLeft, ChevronRight, MapPin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Zone } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
+import { rangeOf, withoutOverview } from '@/core/photo/pairs';
 import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { thicknessText } from '@/core/units/thickness';
@@ -13,7 +14,7 @@ import { PhotoStrip } from '@/ui/parts/photo-strip';
 import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { flawName } from '@/words/flaws';
+import { countedName, flawName } from '@/words/flaws';
 import { extentText } from '@/words/report';
 import { METAL_WORDS, term } from '@/words/terms';
 import { zoneName, zoneWords } from '@/words/zones';
@@ -81,7 +82,7 @@ export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
       <Looks zone={zone} />
       <Findings zone={zone} walking={walking} />
       <Marks zone={zone} />
-      <Photos zone={zone} />
+      <Photos zone={zone} walking={walking} />
       {next && mayEdit && (
         <p className="flex items-start gap-2 bg-tape/40 p-3 text-sm">
           <MapPin size={18} aria-hidden="true" className="mt-0.5 shrink-0" />
@@ -113,10 +114,7 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
                 className="min-w-0 flex-1 text-left"
                 onClick={() => setSheet(f)}
               >
-                <span className="block font-semibold first-letter:uppercase">
-                  {f.body.count > 1 && `${f.body.count} × `}
-                  {flawName(f.body.flaw, words)}
-                </span>
+                <span className="block font-semibold first-letter:uppercase">{countedName(f.body, words)}</span>
                 <span className="block text-sm text-soft">
                   {[extentText(f.body), f.body.withheld ? `left out of the report: ${f.body.withheld}` : '']
                     .filter(Boolean)
@@ -158,13 +156,80 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
   );
 }
 
-function Photos({ zone }: { zone: Zone }) {
+/** The lap's first pass: an overview of every panel, before going near for each finding. */
+function FirstPass({ zone, walking }: { zone: Zone; walking: Walking }) {
+  const { plan, state, car } = useInspection();
+  const wording = useWording(car?.steering);
+  const photos = recordsOf(state.records, 'photo');
+  const owed = withoutOverview(plan!, zone.view, photos);
+  if (photos.length === 0 || owed.length === 0) return null;
+  const all = plan!.lap[zone.view].length;
+  const next = owed.find((z) => z !== zone.slug && plan!.zones.get(z)!.lap > zone.lap) ?? owed[0]!;
+  return (
+    <p className="flex items-center gap-2 text-sm text-soft">
+      <span className="min-w-0 flex-1">
+        First pass: {all - owed.length} of {all} from afar.
+        {owed.includes(zone.slug) && ' This one not yet.'}
+      </span>
+      {next !== zone.slug && (
+        <button type="button" className="btn btn-small" onClick={() => walking.go(next)}>
+          Next: {zoneWords(next, wording)}
+        </button>
+      )}
+    </p>
+  );
+}
+
+function Photos({ zone, walking }: { zone: Zone; walking: Walking }) {
   const { state, store, mayEdit } = useInspection();
   const photos = recordsOf(state.records, 'photo').filter((p) => p.body.zone === zone.slug);
   return (
     <section aria-label="Photos" className="grid gap-2">
-      <PhotoStrip photos={photos} {...(mayEdit && { onRemove: (id: string) => store.remove(id) })} />
+      {(['far', 'near'] as const).map((range) => {
+        const own = photos.filter((p) => rangeOf(p) === range);
+        if (own.length === 0) return null;
+        return (
+          <div key={range} className="grid gap-1">
+            <h3 className="text-xs font-semibold text-soft">{range === 'far' ? 'Overview' : 'Close-ups'}</h3>
+            <PhotoStrip
+              photos={own}
+              {...(mayEdit && {
+                onRemove: (id: string) => store.remove(id),
+                more: (photo: StoredRecord<'photo'>) => <ShownOn photo={photo} zone={zone} />,
+              })}
+            />
+          </div>
+        );
+      })}
+      {mayEdit && <FirstPass zone={zone} walking={walking} />}
       <PhotoDrop zone={zone.slug} />
     </section>
+  );
+}
+
+/** What an open picture shows: the whole panel, a detail of it, or one of its findings. */
+function ShownOn({ photo, zone }: { photo: StoredRecord<'photo'>; zone: Zone }) {
+  const { state, store } = useInspection();
+  const { words } = usePreferences().preferences;
+  const findings = recordsOf(state.records, 'finding').filter((f) => f.body.zone === zone.slug);
+  const value = photo.body.finding ?? rangeOf(photo);
+  const choose = (to: string) => {
+    const finding = to === 'far' || to === 'near' ? null : to;
+    const range = to === 'far' || to === 'near' ? to : null;
+    store.put([{ kind: 'photo', id: photo.id, body: { ...photo.body, finding, range } }]);
+  };
+  return (
+    <label className="flex items-center gap-2 font-semibold">
+      Shows
+      <select className="field w-auto font-normal" value={value} onChange={(e) => choose(e.target.value)}>
+        <option value="far">the panel from afar</option>
+        <option value="near">a detail</option>
+        {findings.map((f) => (
+          <option key={f.id} value={f.id}>
+            {flawName(f.body.flaw, words)} {f.body.where}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }

@@ -5,6 +5,7 @@ import { type Plan, planOfCar, toSheet } from '@/core/body/plan';
 import { type View as PlanView, VIEWS } from '@/core/body/zone';
 import { flawById } from '@/core/flaws/loss';
 import { MARKS } from '@/core/paint/marks';
+import { pairOf } from '@/core/photo/pairs';
 import { readBundle } from '@/core/records/bundle';
 import type { AnyRecord, StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
@@ -14,7 +15,7 @@ import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } fro
 import { CAUTION_WORDS } from '@/words/cautions';
 import { colourText } from '@/words/colour';
 import { dayText } from '@/words/dates';
-import { flawCause, flawName } from '@/words/flaws';
+import { countedName, flawCause } from '@/words/flaws';
 import { AXIS_WORDS, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
 import { markText } from '@/words/marks';
 import { reasonText } from '@/words/paint';
@@ -428,9 +429,10 @@ function FindingRow({
   input: PdfInput;
   wording: Wording;
 }) {
-  const { id, body: f } = finding.record;
+  const { body: f } = finding.record;
   const cause = flawCause(f.flaw, wording.words);
-  const own = photos.filter((p) => p.body.finding === id);
+  const pair = pairOf(finding.record, photos);
+  const own = [...(pair.far ? [pair.far] : []), ...pair.near];
   const remedies = flawById(f.flaw).remedies.map((r) => REMEDY_WORDS[r]);
   return (
     <View style={{ paddingVertical: 5, borderBottomWidth: 0.6, borderBottomColor: LINE }}>
@@ -438,9 +440,7 @@ function FindingRow({
         <Text style={[s.figure, s.bold, { width: 26, fontSize: 10 }]}>{String(finding.number)}</Text>
         <View style={{ flex: 1 }}>
           <View style={[s.row, { justifyContent: 'space-between', gap: 8 }]}>
-            <T style={s.bold}>
-              {`${zoneName(f.zone, wording)}: ${f.count > 1 ? `${f.count} × ` : ''}${flawName(f.flaw, wording.words)}`}
-            </T>
+            <T style={s.bold}>{`${zoneName(f.zone, wording)}: ${countedName(f, wording.words)}`}</T>
             <Stamp>{f.evidence}</Stamp>
           </View>
           {extentText(f) !== '' && <T>{extentText(f)}</T>}

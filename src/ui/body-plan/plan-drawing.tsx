@@ -222,13 +222,13 @@ function Group({
       ))}
       {zones.map((z, i) => (
         <g key={z.slug}>
-          <circle cx={spots[i]![0]} cy={spots[i]![1]} r="46" fill="var(--card)" stroke="var(--ink)" strokeWidth="10" />
+          <circle cx={spots[i]![0]} cy={spots[i]![1]} r="58" fill="var(--card)" stroke="var(--ink)" strokeWidth="10" />
           <text
             x={spots[i]![0]}
             y={spots[i]![1]}
             dy="0.36em"
             textAnchor="middle"
-            fontSize="60"
+            fontSize="76"
             fontWeight="700"
             fontFamily="var(--font-mono)"
             fill="var(--ink)"

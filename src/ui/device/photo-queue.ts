@@ -43,6 +43,7 @@ export function changeOfPhoto(
       name: row.name,
       zone: row.zone,
       finding: row.finding,
+      range: null,
       caption: '',
       drawn: false,
     },

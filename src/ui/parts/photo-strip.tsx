@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { StoredRecord } from '@/core/records/kinds';
 import { momentText } from '@/words/dates';
 import { Modal } from './modal';
@@ -11,9 +11,12 @@ const SHOWN = 24;
 export function PhotoStrip({
   photos,
   onRemove,
+  more,
 }: {
   photos: readonly StoredRecord<'photo'>[];
   onRemove?: (id: string) => void;
+  /** What else can be said of the open picture. */
+  more?: (photo: StoredRecord<'photo'>) => ReactNode;
 }) {
   const [open, setOpen] = useState<StoredRecord<'photo'> | null>(null);
   const [all, setAll] = useState(false);
@@ -57,6 +60,7 @@ export function PhotoStrip({
           />
           <p className="mt-2 flex flex-wrap items-center gap-3 text-sm text-soft">
             {open.body.takenAt && <span>{momentText(open.body.takenAt)}</span>}
+            {more?.(photos.find((p) => p.id === open.id) ?? open)}
             {open.body.drawn && <span className="stamp">drawn</span>}
             {onRemove && (
               <button

@@ -3,9 +3,10 @@ import { pathOf } from '@/core/body/outline-path';
 import { type Plan, toSheet } from '@/core/body/plan';
 import { VIEWS, type Zone } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
+import { type PhotoPair, pairOf } from '@/core/photo/pairs';
 import type { StoredRecord } from '@/core/records/kinds';
 import type { NumberedFinding } from '@/core/report/numbered';
-import { flawCause, flawName } from '@/words/flaws';
+import { countedName, flawCause } from '@/words/flaws';
 import { extentText } from '@/words/report';
 import { REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
@@ -39,7 +40,7 @@ export function FindingsList({ findings, photos, plan, wording, photoBase }: Pro
                 <Item
                   key={f.record.id}
                   finding={f}
-                  photos={photos.filter((p) => p.body.finding === f.record.id)}
+                  pair={pairOf(f.record, photos)}
                   zone={plan.zones.get(f.record.body.zone)!}
                   wording={wording}
                   photoBase={photoBase}
@@ -54,19 +55,20 @@ export function FindingsList({ findings, photos, plan, wording, photoBase }: Pro
 
 function Item({
   finding,
-  photos,
+  pair,
   zone,
   wording,
   photoBase,
 }: {
   finding: NumberedFinding;
-  photos: readonly StoredRecord<'photo'>[];
+  pair: PhotoPair;
   zone: Zone;
   wording: Wording;
   photoBase: string;
 }) {
   const { body: f } = finding.record;
   const flaw = flawById(f.flaw);
+  const photos = [...(pair.far ? [pair.far] : []), ...pair.near];
   const cause = flawCause(f.flaw, wording.words);
   return (
     <li
@@ -80,8 +82,7 @@ function Item({
       <div className="min-w-0">
         <p className="flex flex-wrap items-center gap-2">
           <strong className="first-letter:uppercase">
-            {zoneName(zone.slug, wording)}: {f.count > 1 && `${f.count} × `}
-            {flawName(f.flaw, wording.words)}
+            {zoneName(zone.slug, wording)}: {countedName(f, wording.words)}
           </strong>
           <EvidenceStamp evidence={f.evidence} />
         </p>
@@ -105,7 +106,8 @@ function Item({
                     className="aspect-4/3 w-60 max-w-full rounded-cut border border-line object-cover"
                   />
                 </a>
-                <span className="text-sm text-soft">
+                <span className="block w-60 max-w-full text-sm text-soft">
+                  {p === pair.far && <strong>From afar: </strong>}
                   {p.body.caption} {p.body.drawn && <span className="stamp">drawn</span>}
                 </span>
               </li>

@@ -12,6 +12,8 @@ export const photoSchema = z.object({
   takenAt: instantSchema.nullable().default(null),
   zone: zoneSchema.nullable().default(null),
   finding: uuidSchema.nullable().default(null),
+  /** An overview from where one stands, or a close-up; null: by whether it was taken for a finding. */
+  range: z.enum(['far', 'near']).nullable().default(null),
   caption: text(300).default(''),
   /** True for pictures drawn by the program, which show no real car. */
   drawn: z.boolean().default(false),
