@@ -49,10 +49,10 @@ export function wavesOf(pixels: Pixels, stretch: Patch, lengthMm: number): Waves
   if (clippedShare(straight) > L.clippedShare) return refuse('burnt-out');
   const turned = stripesStand(straight);
   const grey = turned ? transposed(straight) : straight;
-  const pxPerMm = grey.width / lengthMm;
-  if (pxPerMm < L.leastPxPerMm) return refuse('too-coarse');
   const start = startOf(grey);
   if (!start) return refuse('no-stripes');
+  const pxPerMm = grey.width / lengthMm;
+  if (pxPerMm < L.leastPxPerMm) return refuse('too-coarse');
   if (start.pitch < L.leastPitchPx) return refuse('too-coarse');
   if (start.softness > L.softest) return refuse('blurred');
   const edges = start.edges.map((e) => follow(grey, start, e)).filter((e) => e.length >= L.leastShare * grey.width);
