@@ -1,7 +1,7 @@
 import type { Plan } from '../body/plan';
 import type { Metal } from '../body/zone';
 import type { Estimate } from '../stats/estimate';
-import { kaplanMeierMedian } from '../stats/kaplan-meier';
+import { kaplanMeier, kaplanMeierMedian, shareAbove } from '../stats/kaplan-meier';
 import { Z_90 } from '../stats/normal';
 import { permutationP } from '../stats/permutation';
 import { seeded } from '../stats/random';
@@ -53,7 +53,12 @@ export interface ZonePaint {
   /** Median without any assumption on the film's shape; null where more than half lies above the ceiling. */
   readonly freeMedianUm: number | null;
   /** Share of the panel's film above each end of the first school's bands. */
-  readonly above: readonly { readonly cutUm: number; readonly share: Estimate }[];
+  readonly above: readonly {
+    readonly cutUm: number;
+    readonly share: Estimate;
+    /** The same share without any assumption on the film's shape; null for a cut above the gauge's ceiling. */
+    readonly freeShare: number | null;
+  }[];
   /** Why points showed nothing. */
   readonly noneCause: NoneCause | null;
   /** What moved the state, in the first school's bands. */
@@ -191,6 +196,12 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
   const spread = pooled ? spreadEstimate(pooled) : NOTHING;
   const silent = cause === 'thick' ? none : 0;
   const profile = input.profiles[0];
+  const observed = [
+    ...sample.readUm.map((value) => ({ value, censored: false })),
+    ...sample.overUm.map((value) => ({ value, censored: true })),
+  ];
+  const steps = kaplanMeier(observed);
+  const ceiling = sample.overUm.length > 0 ? Math.min(...sample.overUm) : Number.POSITIVE_INFINITY;
   const twin = car.contrasts.find((c) => c.zone === zone || c.twin === zone);
   const marks = (input.marks ?? []).filter((k) => k.zone === zone);
   const seen = marksRatio(marks.map((k) => k.id));
@@ -210,13 +221,14 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
     enough: lacks === 0 && fit !== null,
     lacks,
     unreadable,
-    freeMedianUm: kaplanMeierMedian([
-      ...sample.readUm.map((value) => ({ value, censored: false })),
-      ...sample.overUm.map((value) => ({ value, censored: true })),
-    ]),
+    freeMedianUm: kaplanMeierMedian(observed),
     above:
       pooled && profile
-        ? Object.values(profile.bandsUm).map((cutUm) => ({ cutUm, share: shareAboveCut(pooled, cutUm) }))
+        ? Object.values(profile.bandsUm).map((cutUm) => ({
+            cutUm,
+            share: shareAboveCut(pooled, cutUm),
+            freeShare: cutUm > ceiling ? null : shareAbove(steps, cutUm),
+          }))
         : [],
     noneCause: cause,
     reasons: profile

@@ -262,3 +262,23 @@ it('groups levels into jobs as far apart as the data show', () => {
   expect(new Set(['a', 'b', 'c', 'd'].map((z) => found.get(z))).size).toBe(1);
   expect(found.get('a')).not.toBe(found.get('e'));
 });
+
+it('counts the share above a cut beside the fitted one, and not above the ceiling', () => {
+  const zone = analysePaint({
+    readings: readings('hood', [120, 150, 200, 260, 'over', 'over', 'over', 'over']),
+    profiles: DEFAULT_PROFILES,
+    plan: null,
+  }).zones[0]!;
+  // Six of eight stand above 180 µm; of those at the ceiling of 500 µm only that is known.
+  expect(zone.above.map((a) => [a.cutUm, a.freeShare])).toEqual([
+    [180, 0.75],
+    [330, 0.5],
+    [500, 0.5],
+  ]);
+  const low = analysePaint({
+    readings: readings('hood', [120, 150, 200]).concat({ zone: 'hood', state: 'over', thicknessUm: 300, place: null }),
+    profiles: DEFAULT_PROFILES,
+    plan: null,
+  }).zones[0]!;
+  expect(low.above.map((a) => a.freeShare)).toEqual([0.5, null, null]);
+});

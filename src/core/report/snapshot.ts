@@ -67,7 +67,9 @@ export const snapshotSchema = z.object({
           enough: z.boolean(),
           // Reports sealed before these were computed do not have them.
           freeMedianUm: z.number().nullable().optional(),
-          above: z.array(z.object({ cutUm: z.number(), share: estimateSchema })).optional(),
+          above: z
+            .array(z.object({ cutUm: z.number(), share: estimateSchema, freeShare: z.number().nullable().optional() }))
+            .optional(),
           noneCause: z.enum(NONE_CAUSES).nullable().optional(),
           reasons: z.array(reasonSchema).optional(),
         }),

@@ -91,11 +91,16 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
             </div>
           ))}
           <dl className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-line pt-3 text-sm">
-            {paint.above.map(({ cutUm, share }) => (
+            {paint.above.map(({ cutUm, share, freeShare }) => (
               <div key={cutUm} className="contents">
                 <dt>of the panel above {thicknessText(cutUm, unit)}</dt>
                 <dd className="figure text-right">
                   {Math.round((share.low ?? 0) * 100)}–{Math.round((share.high ?? 0) * 100)} %
+                  <span className="block font-sans text-xs text-soft">
+                    {freeShare === null
+                      ? 'not counted: above the ceiling'
+                      : `counted: ${Math.round(freeShare * 100)} %`}
+                  </span>
                 </dd>
               </div>
             ))}

@@ -7,7 +7,7 @@ import { Modal } from '@/ui/parts/modal';
 import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { WAVES_CAUTION, WAVES_REFUSAL_WORDS, wavesText } from '@/words/waves';
+import { WAVES_CAUTION, WAVES_REFUSAL_WORDS } from '@/words/waves';
 import { zoneName } from '@/words/zones';
 import { useWaves } from './use-waves';
 
@@ -190,11 +190,8 @@ export function WavesSheet({ photo, onClose }: { photo: StoredRecord<'photo'>; o
             <p>
               <span className="figure text-2xl font-semibold">{good.longMm.value!.toFixed(2)} mm</span>{' '}
               <span className="text-sm text-soft">
-                {wavesText({
-                  longMm: { value: good.longMm.value!, low: good.longMm.low!, high: good.longMm.high! },
-                  shortMm: { value: good.shortMm.value!, low: good.shortMm.low!, high: good.shortMm.high! },
-                })}
-                , {good.edges.length} edges followed
+                in waves of 10 to 100 mm ({good.longMm.low!.toFixed(2)} to {good.longMm.high!.toFixed(2)}),{' '}
+                {good.shortMm.value!.toFixed(2)} mm below 10 mm; {good.edges.length} edges followed
               </span>
             </p>
           )}

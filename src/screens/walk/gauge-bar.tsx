@@ -13,7 +13,7 @@ export function GaugeBar({ gauge, touched }: { gauge: GaugeHand; touched: boolea
   if (!gauge.connected)
     return (
       <Popover.Root>
-        <Popover.Trigger className="btn btn-small absolute bottom-2 left-2 bg-card">
+        <Popover.Trigger className="btn btn-small absolute bottom-2 left-2 bg-card lg:right-14 lg:left-auto">
           <Gauge size={16} aria-hidden="true" /> Gauge
         </Popover.Trigger>
         <Popover.Portal>

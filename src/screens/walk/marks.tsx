@@ -14,7 +14,7 @@ function Speaks({ mark }: { mark: MarkId }) {
   return MARKS[mark].speaks === 'for' ? (
     <Check size={16} className="mt-1 shrink-0" aria-label="for factory paint" />
   ) : (
-    <X size={16} className="mt-1 shrink-0 text-pin" aria-label="against factory paint" />
+    <X size={16} className="mt-1 shrink-0" aria-label="against factory paint" />
   );
 }
 
