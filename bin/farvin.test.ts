@@ -126,3 +126,27 @@ it('tells wrong usage with exit 2 and helps', () => {
   expect(farvin('paint', '--help')).toMatchObject({ status: 0, words: expect.stringContaining('READINGS.csv') });
   expect(farvin('check', '/no/such/file')).toMatchObject({ status: 1, json: { reason: 'unreadable' } });
 });
+
+it('says of a dropped door that it can be adjusted and how, and refuses stations it cannot use', () => {
+  // The rear edge has dropped by 2 mm over 1000 mm: a turn of 2 mrad about the front edge, with the origin there.
+  const header = 'side,x_mm,y_mm,nominal_mm,gap_mm,gap_se_mm,flush_mm,flush_se_mm';
+  const rows = [
+    ...[100, 400, 700].map((y) => `front,0,${y},4.5,${(4.5 + 0.002 * y).toFixed(3)},0.1,0,0.1`),
+    ...[100, 400, 700].map((y) => `rear,-1000,${y},4.5,${(4.5 - 0.002 * y).toFixed(3)},0.1,0,0.1`),
+    ...[200, 500, 800].map((x) => `bottom,${-x},0,4.5,${(4.5 - 0.002 * x).toFixed(3)},0.1,0,0.1`),
+    ...[200, 500, 800].map((x) => `top,${-x},800,4.5,${(4.5 + 0.002 * x).toFixed(3)},0.1,0,0.1`),
+  ];
+  const { status, json } = farvin('door', file('door.csv', [header, ...rows].join('\n')), '--json');
+  expect(status).toBe(0);
+  expect(json.inPlane.rotMrad.value).toBeCloseTo(2, 2);
+  expect(json.inPlane.dxMm.value).toBeCloseTo(0, 2);
+  expect(json.verdict).toBe('adjust');
+  expect(json.explained).toBeGreaterThan(0.99);
+  expect(json.hinges.upper.dxMm).toBeGreaterThan(json.hinges.lower.dxMm);
+  expect(Object.keys(json.outOfPlane)).toEqual(['dzMm', 'tiltAboutXMrad', 'tiltAboutYMrad']);
+  const bad = farvin('door', file('bad.csv', `${header}\nleft,0,0,4.5,4,,,`));
+  expect([bad.status, bad.json.reason]).toEqual([1, 'bad-rows']);
+  const few = farvin('door', file('few.csv', [header, ...rows.slice(0, 2)].join('\n')));
+  expect([few.status, few.json.reason]).toEqual([1, 'too-few-stations']);
+  expect(farvin('door', file('door.csv', header), '--good-mm', 'x').status).toBe(2);
+});

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { planOf, planOfCar } from '../src/core/body/plan';
 import { STYLES } from '../src/core/body/styles';
@@ -13,11 +13,14 @@ import type { AnyRecord } from '../src/core/records/kinds';
 import { recordsOf } from '../src/core/records/reduce';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
 import { takeSnapshot } from '../src/core/report/snapshot';
+import { doorVerb, type FitFlags } from './farvin-fit';
+import { readText } from './files';
 import { Refusal, Usage } from './refusals';
 
 const HELP: Readonly<Record<string, string>> = {
   check: 'check BUNDLE\n  Says whether a bundle is whole: {ok, problems:[{path, message}]}.',
   paint: `paint READINGS.csv [--ceiling-um 500] [--body ${STYLES.map((s) => s.slug).join('|')}] [--profile ID] [--skip-bad]\npaint BUNDLE [--profile ID]\n  Judges the film thickness of every panel.`,
+  door: 'door STATIONS.csv [--panel door|hood|deck] [--good-mm 1] [--flush-mm 1] [--skip-bad]\n  Says where a door hangs, whether adjusting brings it right, and how.',
   grade: 'grade BUNDLE [--on-year YYYY]\n  Grades a car: nine axes, four lenses, coverage.',
   report:
     'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
@@ -29,16 +32,6 @@ const HELP: Readonly<Record<string, string>> = {
   import:
     'import BUNDLE [--sale NAME] [--as EMAIL]\n  Takes a bundle (JSON, or ZIP with pictures) into the database; twice changes nothing.',
 };
-
-function readText(path: string): string {
-  try {
-    return readFileSync(path, 'utf8');
-  } catch (cause) {
-    throw new Refusal('unreadable', {
-      message: `${path} cannot be read (${(cause as NodeJS.ErrnoException).code ?? 'error'})`,
-    });
-  }
-}
 
 function readJson(path: string): unknown {
   try {
@@ -182,6 +175,9 @@ const OPTIONS = {
   what: { type: 'string' },
   as: { type: 'string' },
   sale: { type: 'string' },
+  panel: { type: 'string' },
+  'good-mm': { type: 'string' },
+  'flush-mm': { type: 'string' },
 } as const;
 
 type Flags = { [K in keyof typeof OPTIONS]?: (typeof OPTIONS)[K]['type'] extends 'boolean' ? boolean : string };
@@ -189,6 +185,7 @@ type Flags = { [K in keyof typeof OPTIONS]?: (typeof OPTIONS)[K]['type'] extends
 const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Promise<object>>> = {
   check: checkVerb,
   paint: paintVerb,
+  door: (path, flags) => doorVerb(path, flags as FitFlags),
   grade: gradeVerb,
   report: reportVerb,
   verify: verifyVerb,

@@ -1,4 +1,5 @@
-import { csvFields, readReadingsCsv } from './readings';
+import { readReadingsCsv } from './readings';
+import { csvFields } from './rows';
 
 const HEADER = 'zone,value,unit,state,u_mm,v_mm,at';
 const read = (...rows: string[]) => readReadingsCsv([HEADER, ...rows].join('\n'), { ceilingUm: 500, zones: null });

@@ -2,6 +2,7 @@ import { ALL_ZONES, nearestZone } from '../body/slugs';
 import type { FilmReading } from '../paint/film-reading';
 import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { toUm } from '../units/thickness';
+import { type BadRow, csvRows, numberOrNull } from './rows';
 
 const COLUMNS = ['zone', 'value', 'unit', 'state', 'u_mm', 'v_mm', 'at'] as const;
 type Column = (typeof COLUMNS)[number];
@@ -13,40 +14,6 @@ export interface CsvReading extends FilmReading {
   readonly at: string | null;
   /** Extra columns, kept as notes: "light: sun". */
   readonly note: string;
-}
-
-export interface BadRow {
-  /** Line of the file, from 1, the header being line 1. */
-  readonly line: number;
-  readonly message: string;
-}
-
-/** Splits one CSV line by RFC 4180: fields in double quotes may hold commas and doubled quotes. */
-export function csvFields(line: string): string[] {
-  const fields: string[] = [];
-  let field = '';
-  let quoted = false;
-  for (let i = 0; i < line.length; i++) {
-    const ch = line[i]!;
-    if (quoted) {
-      if (ch === '"' && line[i + 1] === '"') {
-        field += '"';
-        i++;
-      } else if (ch === '"') quoted = false;
-      else field += ch;
-    } else if (ch === '"' && field === '') quoted = true;
-    else if (ch === ',') {
-      fields.push(field);
-      field = '';
-    } else field += ch;
-  }
-  return [...fields, field].map((f) => f.trim());
-}
-
-function numberOrNull(text: string): number | null | 'bad' {
-  if (text === '') return null;
-  const n = Number(text);
-  return Number.isFinite(n) ? n : 'bad';
 }
 
 export interface CsvOptions {
@@ -100,27 +67,7 @@ function readRow(
  * takes nothing when there are bad rows, unless asked to. A file without the needed header is one bad row at line 1.
  */
 export function readReadingsCsv(text: string, options: CsvOptions): { readings: CsvReading[]; bad: BadRow[] } {
-  const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\n|\r/);
-  const header = csvFields(lines[0] ?? '').map((h) => h.toLowerCase());
-  const missing = NEEDED.filter((c) => !header.includes(c));
-  if (missing.length > 0)
-    return {
-      readings: [],
-      bad: [{ line: 1, message: `the header lacks ${missing.join(', ')}; expected ${COLUMNS.join(',')}` }],
-    };
   const zones = options.zones ? [...options.zones] : ALL_ZONES;
-  const readings: CsvReading[] = [];
-  const bad: BadRow[] = [];
-  lines.slice(1).forEach((line, i) => {
-    if (line.trim() === '') return;
-    const fields = csvFields(line);
-    if (fields.length > header.length) {
-      bad.push({ line: i + 2, message: `has ${fields.length} fields, the header ${header.length}` });
-      return;
-    }
-    const row = readRow(Object.fromEntries(header.map((h, k) => [h, fields[k] ?? ''])), options, zones);
-    if (typeof row === 'string') bad.push({ line: i + 2, message: row });
-    else readings.push(row);
-  });
-  return { readings, bad };
+  const { taken, bad } = csvRows(text, COLUMNS, NEEDED, (row) => readRow(row, options, zones));
+  return { readings: taken, bad };
 }

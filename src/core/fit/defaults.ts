@@ -1,0 +1,70 @@
+import { z } from 'zod';
+
+const toleranceSchema = z.object({
+  /** First and last year of manufacture; null: open. */
+  from: z.number().int().nullable(),
+  to: z.number().int().nullable(),
+  /** Make and model in lower case to which the row is confined; null: any. */
+  make: z.string().nullable().default(null),
+  model: z.string().nullable().default(null),
+  nominalMm: z.number().positive(),
+  goodMm: z.number().positive(),
+  flushMm: z.number().positive(),
+  source: z.string(),
+});
+export const tolerancesSchema = z.array(toleranceSchema).min(1);
+export type Tolerance = z.infer<typeof toleranceSchema>;
+
+const HOUSE = 'house starting value by era; cars left the works uneven, so judged against their era';
+
+/** Nominal gaps and tolerances by era, mm. A row for a make or model, put before these, wins. Editable per organisation. */
+export const DEFAULT_TOLERANCES: readonly Tolerance[] = [
+  { from: null, to: 1945, make: null, model: null, nominalMm: 5, goodMm: 2, flushMm: 2, source: HOUSE },
+  { from: 1946, to: 1960, make: null, model: null, nominalMm: 5, goodMm: 1.5, flushMm: 1.5, source: HOUSE },
+  { from: 1961, to: 1979, make: null, model: null, nominalMm: 4.5, goodMm: 1.25, flushMm: 1.25, source: HOUSE },
+  { from: 1980, to: null, make: null, model: null, nominalMm: 4, goodMm: 1, flushMm: 1, source: HOUSE },
+];
+
+/** The row for a car: the most particular one (model, then make, then era) that its year falls in; the newest era without a year. */
+export function toleranceFor(
+  car: { readonly make?: string; readonly model?: string; readonly year: number | null },
+  rows: readonly Tolerance[] = DEFAULT_TOLERANCES,
+): Tolerance {
+  const same = (a: string | null, b: string | undefined) => a === null || a === (b ?? '').trim().toLowerCase();
+  const fits = rows.filter(
+    (r) =>
+      same(r.make, car.make) &&
+      same(r.model, car.model) &&
+      (car.year === null ? r.from === null || r.to === null : (r.from ?? 0) <= car.year && car.year <= (r.to ?? 9999)),
+  );
+  const particular = (r: Tolerance) => (r.model ? 2 : 0) + (r.make ? 1 : 0);
+  return [...fits].sort((a, b) => particular(b) - particular(a)).at(0) ?? rows.at(-1)!;
+}
+
+/** House values of the rigid-body fit. */
+export const RIGID_LIMITS = {
+  /** Fewest gaps, and fewest flushness figures, from which a movement is computed. */
+  leastStations: 3,
+  /** What a panel may be out by before anything is measured, standard deviations: shifts in mm, rotations in mrad. */
+  priorMm: 6,
+  priorMrad: 12,
+  /** A movement whose doubt is above this share of that is not told by the stations. */
+  untold: 0.5,
+  /** Hinge slots reach so far either way, mm. */
+  slotsMm: 4,
+  /** Share of the misfit that a movement must explain before adjusting is worth it. */
+  explained: 0.5,
+  /** A station is suspected beyond so many standard deviations; its neighbours agree from this share of its residual on. */
+  suspectSd: 3.5,
+  agree: 0.4,
+  /** Most stations that may be slips of measuring, as a share. */
+  slips: 0.2,
+  /** Standard error of a gap or flushness typed without one, mm. */
+  typedSeMm: 0.25,
+  /** Tolerance where none is stated, mm. */
+  goodMm: 1,
+  flushMm: 1,
+  /** Residuals up to so many standard errors are measuring, not metal. */
+  noiseSd: 2.5,
+  source: 'house starting values; slots of about ±4 mm',
+} as const;

@@ -1,0 +1,297 @@
+import type { Estimate } from '../stats/estimate';
+import { RIGID_LIMITS as L } from './defaults';
+import { fitThree, type Observation, type ThreeFreedoms } from './rigid';
+
+export const SIDES = ['front', 'rear', 'top', 'bottom'] as const;
+export type Side = (typeof SIDES)[number];
+
+/** A place on a panel's edge where gap and flushness were measured: mm in the panel's plane, x forward, y up. */
+export interface FitStation {
+  readonly side: Side;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly nominalMm: number;
+  readonly gapMm: number | null;
+  readonly gapSeMm: number | null;
+  /** How proud the panel stands of its neighbour; negative: sunk. */
+  readonly flushMm: number | null;
+  readonly flushSeMm: number | null;
+}
+
+/** Which panel it is: says where its hinges are. */
+export const HUNG = ['door', 'hood', 'deck'] as const;
+export type Hung = (typeof HUNG)[number];
+
+/** Hinges by name, as shares of the panel's length from its rear (x) and of its height from below (y). */
+const HINGES: Readonly<Record<Hung, Readonly<Record<string, readonly [x: number, y: number]>>>> = {
+  // Front edge, a quarter and three quarters of the height.
+  door: { upper: [1, 0.75], lower: [1, 0.25] },
+  // Lying panels: x forward, y to the car's left; hinged at the windshield's end and at the rear window's.
+  hood: { left: [0, 0.85], right: [0, 0.15] },
+  deck: { left: [1, 0.85], right: [1, 0.15] },
+};
+
+export const FIT_VERDICTS = ['good', 'adjust', 'partly', 'reshape', 'beyond-slots'] as const;
+export type FitVerdict = (typeof FIT_VERDICTS)[number];
+
+export interface Movement {
+  readonly dxMm: number;
+  readonly dyMm: number;
+  readonly dzMm: number;
+}
+
+export interface StationResidual {
+  readonly index: number;
+  readonly side: Side;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly residualMm: number;
+  readonly what: 'gap' | 'flush';
+}
+
+/** Where a panel is against its ideal place. Rotations about the origin of the stations' coordinates. */
+export interface PanelPlaceFit {
+  readonly inPlane: { readonly dxMm: Estimate; readonly dyMm: Estimate; readonly rotMrad: Estimate };
+  /** z out of the panel's face, with x and y a right-handed frame: flush = dz + tiltX · y − tiltY · x. */
+  readonly outOfPlane: {
+    readonly dzMm: Estimate;
+    readonly tiltAboutXMrad: Estimate;
+    readonly tiltAboutYMrad: Estimate;
+  };
+  /** Share of the squared misfit that this movement takes away, 0 to 1; 1 for a panel without misfit. */
+  readonly explained: number;
+  /** Root mean square of what is left, mm. */
+  readonly residualMm: number;
+  readonly worst: StationResidual | null;
+  readonly residuals: readonly StationResidual[];
+  /** Stations taken for slips of measuring. */
+  readonly slips: readonly StationResidual[];
+  readonly verdict: FitVerdict;
+  /** How each hinge must move to bring the panel to its place. */
+  readonly hinges: Readonly<Record<string, Movement & { readonly xMm: number; readonly yMm: number }>>;
+  /** Names of freedoms that the stations do not tell. */
+  readonly untold: readonly string[];
+}
+
+export type PanelFitResult =
+  | ({ readonly ok: true } & PanelPlaceFit)
+  | { readonly ok: false; readonly reason: 'too-few-stations' };
+
+export interface PanelFitOptions {
+  readonly hung?: Hung;
+  /** How far a gap and a flushness may be off and still be good, mm. */
+  readonly goodMm?: number;
+  readonly flushMm?: number;
+}
+
+const NORMAL: Readonly<Record<Side, readonly [number, number]>> = {
+  front: [1, 0],
+  rear: [-1, 0],
+  top: [0, 1],
+  bottom: [0, -1],
+};
+const NOT_MEASURED: Estimate = { value: null, low: null, high: null, n: 0 };
+/** Rotations are fitted in mm at this arm, so that the three freedoms are of one size. */
+const ARM_MM = 1000 * (L.priorMm / L.priorMrad);
+
+interface Seen {
+  readonly index: number;
+  readonly station: FitStation;
+  readonly obs: Observation;
+}
+
+/** The gap grows by what the panel moved away along the side's outward normal, to first order. */
+function gapSeen(s: FitStation, index: number, cx: number, cy: number): Seen[] {
+  if (s.gapMm === null) return [];
+  const [nx, ny] = NORMAL[s.side];
+  const turn = (-(s.yMm - cy) * nx + (s.xMm - cx) * ny) / ARM_MM;
+  const obs: Observation = { a: [-nx, -ny, -turn], seen: s.gapMm - s.nominalMm, se: s.gapSeMm ?? L.typedSeMm };
+  return [{ index, station: s, obs }];
+}
+
+function flushSeen(s: FitStation, index: number, cx: number, cy: number): Seen[] {
+  if (s.flushMm === null) return [];
+  const obs: Observation = {
+    a: [1, (s.yMm - cy) / ARM_MM, -(s.xMm - cx) / ARM_MM],
+    seen: s.flushMm,
+    se: s.flushSeMm ?? L.typedSeMm,
+  };
+  return [{ index, station: s, obs }];
+}
+
+/** The observations beside one on its own side: the next on either hand. */
+function besides(seen: readonly Seen[]): (k: number) => number[] {
+  const along = ({ station: s }: Seen) => (s.side === 'front' || s.side === 'rear' ? s.yMm : s.xMm);
+  return (k) => {
+    const own = seen[k]!;
+    const at = along(own);
+    const others = seen
+      .map((s, i) => ({ i, apart: along(s) - at, same: s.station.side === own.station.side }))
+      .filter((o) => o.same && o.i !== k);
+    const nearest = (list: typeof others) => list.sort((a, b) => Math.abs(a.apart) - Math.abs(b.apart)).slice(0, 1);
+    return [...nearest(others.filter((o) => o.apart <= 0)), ...nearest(others.filter((o) => o.apart > 0))].map(
+      (o) => o.i,
+    );
+  };
+}
+
+/**
+ * Where a door, hood or deck hangs, from gaps and flushness at stations around it: two shifts and a rotation in its plane,
+ * a shift and two tilts out of it (first order, least squares, see fitThree), how much of the misfit that explains, what is
+ * left at each station, the movement of the hinges that undoes it, and a verdict. Rotations in mrad about the origin of the
+ * coordinates. Refuses fewer than three gaps; without three flushness figures the out-of-plane part is empty.
+ */
+export function fitPanel(stations: readonly FitStation[], options: PanelFitOptions = {}): PanelFitResult {
+  const { hung = 'door', goodMm = L.goodMm, flushMm = L.flushMm } = options;
+  const measured = stations.filter((s) => s.gapMm !== null || s.flushMm !== null);
+  const centre = (of: (s: FitStation) => number) => measured.reduce((t, s) => t + of(s), 0) / (measured.length || 1);
+  const [cx, cy] = [centre((s) => s.xMm), centre((s) => s.yMm)];
+  const gaps = stations.flatMap((s, i) => gapSeen(s, i, cx, cy));
+  if (gaps.length < L.leastStations) return { ok: false, reason: 'too-few-stations' };
+  const allFlush = stations.flatMap((s, i) => flushSeen(s, i, cx, cy));
+  const flush = allFlush.length < L.leastStations ? [] : allFlush;
+  const prior = [L.priorMm, L.priorMm, L.priorMm] as const;
+  const plane = fitThree(
+    gaps.map((g) => g.obs),
+    prior,
+    besides(gaps),
+  );
+  const out =
+    flush.length > 0
+      ? fitThree(
+          flush.map((f) => f.obs),
+          prior,
+          besides(flush),
+        )
+      : null;
+  const mrad = 1000 / ARM_MM;
+  const [dx, dy, turn] = plane.values.map((v) => v.value!) as [number, number, number];
+  const theta = turn / ARM_MM;
+  const [dz, alpha, beta] = out ? (out.values.map((v) => v.value!) as [number, number, number]) : [0, 0, 0];
+  const placeAt = (x: number, y: number): Movement => ({
+    dxMm: dx - theta * (y - cy),
+    dyMm: dy + theta * (x - cx),
+    dzMm: dz + (alpha * (y - cy) - beta * (x - cx)) / ARM_MM,
+  });
+  const residuals = [...told(gaps, plane, 'gap'), ...(out ? told(flush, out, 'flush') : [])];
+  const isSlip = (r: Told) => r.slip;
+  const held = residuals.filter((r) => !isSlip(r));
+  const before = held.reduce((t, r) => t + (r.seenMm / r.se) ** 2, 0);
+  const after = held.reduce((t, r) => t + (r.residualMm / r.se) ** 2, 0);
+  const hinges = hingesOf(hung, measured, placeAt);
+  const explained = before > 0 ? Math.max(0, 1 - after / before) : 1;
+  const allowed = (r: Told) => Math.max(r.what === 'gap' ? goodMm : flushMm, L.noiseSd * r.se);
+  const limit = (r: Told) => (r.what === 'gap' ? goodMm : flushMm);
+  const furthest = Math.max(...Object.values(hinges).flatMap((h) => [h.dxMm, h.dyMm, h.dzMm].map(Math.abs)));
+  const verdict: FitVerdict = held.every((r) => Math.abs(r.seenMm) <= limit(r))
+    ? 'good'
+    : explained < L.explained
+      ? 'reshape'
+      : furthest > L.slotsMm
+        ? 'beyond-slots'
+        : held.every((r) => Math.abs(r.residualMm) <= allowed(r))
+          ? 'adjust'
+          : 'partly';
+  const names = ['dxMm', 'dyMm', 'rotMrad', 'dzMm', 'tiltAboutXMrad', 'tiltAboutYMrad'];
+  const bare = ({ index, side, xMm, yMm, residualMm, what }: Told) => ({ index, side, xMm, yMm, residualMm, what });
+  const worst = [...held].sort((a, b) => Math.abs(b.residualMm) - Math.abs(a.residualMm))[0];
+  return {
+    ok: true,
+    inPlane: {
+      dxMm: moved(plane.values[0], theta * cy, plane.values[2], cy / ARM_MM),
+      dyMm: moved(plane.values[1], -theta * cx, plane.values[2], cx / ARM_MM),
+      rotMrad: scaled(plane.values[2], mrad),
+    },
+    outOfPlane: out
+      ? {
+          dzMm: moved(
+            moved(out.values[0], (-alpha * cy + beta * cx) / ARM_MM, out.values[1], cy / ARM_MM),
+            0,
+            out.values[2],
+            cx / ARM_MM,
+          ),
+          tiltAboutXMrad: scaled(out.values[1], mrad),
+          tiltAboutYMrad: scaled(out.values[2], mrad),
+        }
+      : { dzMm: NOT_MEASURED, tiltAboutXMrad: NOT_MEASURED, tiltAboutYMrad: NOT_MEASURED },
+    explained,
+    residualMm: Math.sqrt(held.reduce((t, r) => t + r.residualMm ** 2, 0) / held.length),
+    worst: worst ? bare(worst) : null,
+    residuals: residuals.map(bare),
+    slips: residuals.filter(isSlip).map(bare),
+    verdict,
+    hinges,
+    untold: names.filter((_, i) => (i < 3 ? !plane.told[i] : out !== null && !out.told[i - 3])),
+  };
+}
+
+interface Told extends StationResidual {
+  readonly seenMm: number;
+  readonly se: number;
+  readonly slip: boolean;
+}
+
+function told(seen: readonly Seen[], fit: ThreeFreedoms, what: 'gap' | 'flush'): Told[] {
+  return seen.map(({ index, station: s, obs }, k) => ({
+    index,
+    side: s.side,
+    xMm: s.xMm,
+    yMm: s.yMm,
+    residualMm: fit.residuals[k]!,
+    what,
+    seenMm: obs.seen,
+    se: obs.se,
+    slip: fit.slips.includes(k),
+  }));
+}
+
+/** An estimate shifted by a lever times a rotation; about the stations' middle shift and rotation are all but independent. */
+function moved(e: Estimate, by: number, rotation: Estimate, lever: number): Estimate {
+  const half = Math.hypot((e.high! - e.low!) / 2, ((rotation.high! - rotation.low!) / 2) * lever);
+  const value = e.value! + by;
+  return { value, low: value - half, high: value + half, n: e.n };
+}
+
+function scaled(e: Estimate, by: number): Estimate {
+  return { value: e.value! * by, low: e.low! * by, high: e.high! * by, n: e.n };
+}
+
+function hingesOf(
+  hung: Hung,
+  stations: readonly FitStation[],
+  placeAt: (x: number, y: number) => Movement,
+): PanelPlaceFit['hinges'] {
+  const [xs, ys] = [stations.map((s) => s.xMm), stations.map((s) => s.yMm)];
+  const span = (v: number[], share: number) => Math.min(...v) + share * (Math.max(...v) - Math.min(...v));
+  return Object.fromEntries(
+    Object.entries(HINGES[hung]).map(([name, [sx, sy]]) => {
+      const [xMm, yMm] = [span(xs, sx), span(ys, sy)];
+      const { dxMm, dyMm, dzMm } = placeAt(xMm, yMm);
+      return [name, { xMm, yMm, dxMm: -dxMm, dyMm: -dyMm, dzMm: -dzMm }];
+    }),
+  );
+}
+
+/** What the gap and the flushness at a station become when the panel is moved: shifts in mm, rotations in mrad about a pivot. */
+export function afterMoving(
+  s: Pick<FitStation, 'side' | 'xMm' | 'yMm' | 'gapMm' | 'flushMm'>,
+  move: {
+    readonly dxMm: number;
+    readonly dyMm: number;
+    readonly rotMrad: number;
+    readonly dzMm: number;
+    readonly tiltAboutXMrad: number;
+    readonly tiltAboutYMrad: number;
+    readonly pivot: readonly [xMm: number, yMm: number];
+  },
+): { gapMm: number | null; flushMm: number | null } {
+  const [x, y] = [s.xMm - move.pivot[0], s.yMm - move.pivot[1]];
+  const [nx, ny] = NORMAL[s.side];
+  const theta = move.rotMrad / 1000;
+  const along = nx * (move.dxMm - theta * y) + ny * (move.dyMm + theta * x);
+  const proud = move.dzMm + (move.tiltAboutXMrad * y - move.tiltAboutYMrad * x) / 1000;
+  return {
+    gapMm: s.gapMm === null ? null : s.gapMm - along,
+    flushMm: s.flushMm === null ? null : s.flushMm + proud,
+  };
+}
