@@ -150,3 +150,30 @@ it('says of a dropped door that it can be adjusted and how, and refuses stations
   expect([few.status, few.json.reason]).toEqual([1, 'too-few-stations']);
   expect(farvin('door', file('door.csv', header), '--good-mm', 'x').status).toBe(2);
 });
+
+it('measures a gap off a photograph, and refuses one that it cannot use', async () => {
+  const { drawSeam, PLAIN_SCENE } = await import('../src/instruments/camera');
+  const { default: sharp } = await import('sharp');
+  const photo = async (name: string, extra: object) => {
+    const p = drawSeam({ ...PLAIN_SCENE, widthPx: 900, heightPx: 700, linear: false, ...extra });
+    const at = path.join(folder, name);
+    await sharp(Buffer.from(p.pixels.data.buffer), { raw: { width: 900, height: 700, channels: 4 } })
+      .removeAlpha()
+      .jpeg({ quality: 90 })
+      .toFile(at);
+    const text = (list: readonly (readonly [number, number])[]) => list.map((q) => q.join(',')).join(' ');
+    return [at, '--card-mm', '85.60x53.98', '--card-px', text(p.cardPx), '--seam-px', text(p.seamPx)];
+  };
+  const { status, json } = farvin('gap', ...(await photo('seam.jpg', {})), '--step-mm', '10', '--json');
+  expect(status).toBe(0);
+  expect(json.meanMm.value).toBeGreaterThan(4.4);
+  expect(json.meanMm.value).toBeLessThan(4.6);
+  expect(json.stations[1].sMm).toBe(10);
+  expect(Object.keys(json.stations[1].widthMm)).toEqual(['value', 'low', 'high']);
+  expect(json.pxPerMm).toBeCloseTo(7, 0);
+  const none = farvin('gap', ...(await photo('paint.jpg', { noSlot: true, streaks: 0 })));
+  expect([none.status, none.json]).toEqual([1, { ok: false, reason: 'no-slot' }]);
+  const notes = farvin('gap', file('notes.txt', 'no picture'), ...(await photo('seam.jpg', {})).slice(1));
+  expect([notes.status, notes.json.reason]).toEqual([1, 'unreadable']);
+  expect(farvin('gap', path.join(folder, 'seam.jpg'), '--card-mm', '85').status).toBe(2);
+});

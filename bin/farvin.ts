@@ -13,7 +13,7 @@ import type { AnyRecord } from '../src/core/records/kinds';
 import { recordsOf } from '../src/core/records/reduce';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
 import { takeSnapshot } from '../src/core/report/snapshot';
-import { doorVerb, type FitFlags } from './farvin-fit';
+import { doorVerb, type FitFlags, type GapFlags, gapVerb } from './farvin-fit';
 import { readText } from './files';
 import { Refusal, Usage } from './refusals';
 
@@ -21,6 +21,7 @@ const HELP: Readonly<Record<string, string>> = {
   check: 'check BUNDLE\n  Says whether a bundle is whole: {ok, problems:[{path, message}]}.',
   paint: `paint READINGS.csv [--ceiling-um 500] [--body ${STYLES.map((s) => s.slug).join('|')}] [--profile ID] [--skip-bad]\npaint BUNDLE [--profile ID]\n  Judges the film thickness of every panel.`,
   door: 'door STATIONS.csv [--panel door|hood|deck] [--good-mm 1] [--flush-mm 1] [--skip-bad]\n  Says where a door hangs, whether adjusting brings it right, and how.',
+  gap: 'gap PHOTO --card-mm 85.60x53.98 --card-px "x,y x,y x,y x,y" --seam-px "x,y x,y …" [--step-mm 5]\n  Measures the gap along a seam on a photograph with a flat card beside it.',
   grade: 'grade BUNDLE [--on-year YYYY]\n  Grades a car: nine axes, four lenses, coverage.',
   report:
     'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
@@ -176,6 +177,10 @@ const OPTIONS = {
   as: { type: 'string' },
   sale: { type: 'string' },
   panel: { type: 'string' },
+  'card-mm': { type: 'string' },
+  'card-px': { type: 'string' },
+  'seam-px': { type: 'string' },
+  'step-mm': { type: 'string' },
   'good-mm': { type: 'string' },
   'flush-mm': { type: 'string' },
 } as const;
@@ -186,6 +191,7 @@ const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Pr
   check: checkVerb,
   paint: paintVerb,
   door: (path, flags) => doorVerb(path, flags as FitFlags),
+  gap: (path, flags) => gapVerb(path, flags as GapFlags),
   grade: gradeVerb,
   report: reportVerb,
   verify: verifyVerb,

@@ -1,6 +1,7 @@
 import type { AnyRecord, RecordKind } from '@/core/records/kinds';
 import { thicknessText } from '@/core/units/thickness';
 import { colourText } from './colour';
+import { gapText, seamName, shutText, stanceText } from './fit';
 import { countedName } from './flaws';
 import { markText } from './marks';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from './terms';
@@ -19,6 +20,9 @@ export const KIND_WORDS: Readonly<Record<RecordKind, string>> = {
   colour: 'colour',
   mark: 'paint evidence',
   waves: 'waves',
+  gap: 'gap',
+  shut: 'shut',
+  stance: 'stance',
 };
 
 /** The zone of a record, for kinds that have one. */
@@ -63,6 +67,12 @@ export function recordSays({ kind, body }: Pick<AnyRecord, 'kind' | 'body'>, wor
       return [markText(record.body.mark, wording.words), record.body.where].filter(Boolean).join(', ');
     case 'waves':
       return wavesText(record.body);
+    case 'gap':
+      return `${seamName(record.body.seam, wording)}: ${gapText(record.body)}`;
+    case 'shut':
+      return shutText(record.body);
+    case 'stance':
+      return stanceText(record.body);
   }
 }
 

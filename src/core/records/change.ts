@@ -30,6 +30,7 @@ export const changeBatchSchema = z.object({ changes: z.array(z.unknown()).min(1)
 export type RejectReason =
   | 'malformed'
   | 'unknown-zone'
+  | 'unknown-seam'
   | 'unknown-style'
   | 'invalid'
   | 'ask-unit'

@@ -63,7 +63,7 @@ export function checkBody<K extends RecordKind>(
     };
   }
   const value = parsed.data as BodyOf<K>;
-  const problem = zoneProblem(value, context) ?? styleProblem(kind, value);
+  const problem = zoneProblem(value, context) ?? seamProblem(value, context) ?? styleProblem(kind, value);
   return problem ? { ok: false, problem } : { ok: true, body: value };
 }
 
@@ -79,6 +79,19 @@ function zoneProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyPr
     path: 'zone',
     nearest,
     message: `This car has no zone “${body.zone}”. Nearest: ${nearest}.`,
+  };
+}
+
+function seamProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyProblem | null {
+  if (!('seam' in body)) return null;
+  const plan = style === null ? null : planOf(style, { fitted: EVERYTHING_FITTED });
+  if (!plan || plan.seams.has(body.seam)) return null;
+  const nearest = nearestZone(body.seam, plan.seams.keys());
+  return {
+    reason: 'unknown-seam',
+    path: 'seam',
+    nearest,
+    message: `This car has no seam “${body.seam}”. Nearest: ${nearest}.`,
   };
 }
 

@@ -3,10 +3,13 @@ import { carSchema } from './car';
 import { claimSchema } from './claim';
 import { colourSchema } from './colour';
 import { findingSchema } from './finding';
+import { gapSchema } from './gap';
 import { lookSchema } from './look';
 import { markSchema } from './mark';
 import { photoSchema } from './photo';
 import { readingSchema } from './reading';
+import { shutSchema } from './shut';
+import { stanceSchema } from './stance';
 import { visitSchema } from './visit';
 import { wavesSchema } from './waves';
 
@@ -22,6 +25,9 @@ export const RECORD_SCHEMAS = {
   colour: colourSchema,
   mark: markSchema,
   waves: wavesSchema,
+  gap: gapSchema,
+  shut: shutSchema,
+  stance: stanceSchema,
 } as const;
 
 export type RecordKind = keyof typeof RECORD_SCHEMAS;

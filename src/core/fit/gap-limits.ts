@@ -1,0 +1,58 @@
+/** House values of reading gaps off photographs. */
+export const GAP_LIMITS = {
+  /** Distance of stations along the seam unless asked otherwise, mm, and its bounds. */
+  stepMm: 5,
+  leastStepMm: 1,
+  mostStepMm: 50,
+  /** Resolution below which a picture is too coarse, px per mm ("about 4"). */
+  leastPxPerMm: 3.5,
+  /** Tilt from which is warned, and above which is refused, degrees. */
+  warnTiltDeg: 30,
+  mostTiltDeg: 38,
+  /** Farthest from the card that the plane is trusted, as a multiple of the card's diagonal. */
+  mostReach: 5,
+  /** Rows along the seam, mm; how far either side of the drawn line is searched; widths that a gap can have. */
+  rowMm: 0.5,
+  searchMm: 11,
+  leastWidthMm: 0.8,
+  mostWidthMm: 16,
+  /** How far along the seam its middle line is smoothed, mm. */
+  smoothMm: 5,
+  /** Length of the pieces of edge from which the picture's tone is told, mm. */
+  toneEdgeMm: 10,
+  /** Half the stretch along the seam that is averaged for one station, mm. */
+  averageMm: 1.5,
+  /** Least change of light at an edge of the slot, of 255, and as a multiple of the noise. */
+  contrast: 7,
+  contrastOverNoise: 2.2,
+  /** Change of luma from paint to slot below which colour is used too, of 255. */
+  lumaContrast: 22,
+  /** Share of the slot's darkness that must lie right behind its edges. */
+  depth: 0.45,
+  /** Share of stations that must be read, and the fewest. */
+  leastRead: 0.5,
+  leastStations: 3,
+  /** A station that is off its neighbours by more is refused, mm and as a multiple of their spread. */
+  outlierMm: 0.5,
+  outlierSpread: 4.5,
+  /** Blur beyond which edges are not trusted: standard deviation in mm at the panel, and in px. */
+  blurMm: 0.36,
+  blurPx: 2.2,
+  /** A step: a jump that lasts, mm, and how many stations either side it is judged by. */
+  stepJumpMm: 0.6,
+  stepStations: 3,
+  /** What every edge may be off, px, beside its noise (lips, the camera's curve). */
+  edgePx: 0.5,
+  source: 'house starting values; resolution and tilt after the handbook of the trade',
+} as const;
+
+export const GAP_REFUSALS = [
+  'card-not-flat',
+  'too-coarse',
+  'blurred',
+  'no-slot',
+  'too-tilted',
+  'seam-off-plane',
+  'unreadable',
+] as const;
+export type GapRefusal = (typeof GAP_REFUSALS)[number];

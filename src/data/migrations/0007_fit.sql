@@ -1,0 +1,2 @@
+ALTER TABLE "record" DROP CONSTRAINT "record_kind";--> statement-breakpoint
+ALTER TABLE "record" ADD CONSTRAINT "record_kind" CHECK (kind in ('car', 'visit', 'look', 'reading', 'finding', 'photo', 'claim', 'colour', 'mark', 'waves', 'gap', 'shut', 'stance'));

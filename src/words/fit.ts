@@ -1,0 +1,111 @@
+import type { GapRefusal } from '@/core/fit/gap-limits';
+import type { FitVerdict, Movement } from '@/core/fit/panel-fit';
+import type { BodyOf } from '@/core/records/kinds';
+import type { Wording } from './vocabulary';
+import { zoneName, zoneWords } from './zones';
+
+export const GAP_REFUSAL_WORDS: Readonly<Record<GapRefusal, string>> = {
+  'card-not-flat':
+    'The card is bent or its corners are not those of a flat card. Lay it flat on the panel by the seam.',
+  'too-coarse': 'There are too few pixels to a millimetre (about 4 are needed). Go nearer.',
+  blurred: 'The picture is not sharp. Hold still, focus on the seam, take it again.',
+  'no-slot': 'No dark slot is seen along the drawn line.',
+  'too-tilted': 'The view leans too much: the near lip hides part of the gap. Look straight at the seam.',
+  'seam-off-plane': 'The seam does not lie in the card’s plane. Lay the card on the panel beside it.',
+  unreadable: 'The picture or the places on it cannot be used. Tap the card’s four corners and draw along the seam.',
+};
+
+export const FIT_VERDICT_WORDS: Readonly<Record<FitVerdict, string>> = {
+  good: 'hangs well',
+  adjust: 'can be adjusted at its hinges and latch',
+  partly: 'adjusting helps in part; the rest is the shape of panel or opening',
+  reshape: 'the shape of panel or opening is wrong; adjusting does not bring it right',
+  'beyond-slots': 'would have to move further than its hinges allow',
+};
+
+export const BY_WORDS = {
+  feeler: 'feeler',
+  wedge: 'wedge',
+  caliper: 'caliper',
+  photo: 'photograph',
+  eye: 'eye',
+} as const;
+
+export const SHUT_WORDS = {
+  feel: {
+    'one-finger': 'closes with one finger',
+    push: 'needs a push',
+    slam: 'must be slammed',
+    'will-not': 'does not shut',
+  },
+  sound: { solid: 'sounds solid', tinny: 'sounds tinny', dull: 'sounds dull', rattles: 'rattles' },
+  checkStrap: { holds: 'check strap holds', weak: 'check strap weak', missing: 'check strap missing' },
+  glass: {
+    inside: 'glass inside the trim',
+    'on-trim': 'glass on top of the trim',
+    'gap-at-corner': 'glass leaves a gap at the corner',
+  },
+  lines: { through: 'lines run through', off: 'lines do not meet', softened: 'lines softened' },
+} as const;
+
+/** "left front door to left front wing". */
+export function seamName(seam: string, wording: Wording): string {
+  const [a, b] = seam.split('|') as [string, string];
+  return `${zoneName(a, wording)} to ${zoneWords(b, wording)}`;
+}
+
+/** Mean and range of what was measured along a seam. */
+export function gapText({ stations, by }: BodyOf<'gap'>): string {
+  const widths = stations.flatMap((s) => (s.gapMm !== null && s.touched !== 'dropped' ? [s.gapMm] : []));
+  const flush = stations.flatMap((s) => (s.flushMm !== null ? [s.flushMm] : []));
+  const mean = widths.reduce((t, w) => t + w, 0) / (widths.length || 1);
+  return [
+    widths.length > 0
+      ? `${mean.toFixed(1)} mm (${Math.min(...widths).toFixed(1)} to ${Math.max(...widths).toFixed(1)}), ${widths.length} ${widths.length === 1 ? 'place' : 'places'}`
+      : '',
+    flush.length > 0 ? `flush within ${Math.max(...flush.map(Math.abs)).toFixed(1)} mm` : '',
+    `by ${BY_WORDS[by]}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+export function shutText(s: BodyOf<'shut'>): string {
+  return [
+    s.feel && SHUT_WORDS.feel[s.feel],
+    s.sound && SHUT_WORDS.sound[s.sound],
+    s.dropMm !== null && (s.dropMm > 0 ? `drops ${s.dropMm} mm on opening` : 'does not drop on opening'),
+    s.checkStrap && SHUT_WORDS.checkStrap[s.checkStrap],
+    s.glass && SHUT_WORDS.glass[s.glass],
+    s.rubs !== null && (s.rubs ? 'rubs to bare metal' : 'does not rub'),
+    s.lines && SHUT_WORDS.lines[s.lines],
+    s.note,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+export function stanceText(s: BodyOf<'stance'>): string {
+  return `front ${s.leftFrontMm} and ${s.rightFrontMm} mm, rear ${s.leftRearMm} and ${s.rightRearMm} mm (left and right)`;
+}
+
+/** Least movement that is worth a word, mm. */
+const WORTH_MM = 0.2;
+
+/** A hinge's movement in words: "0.9 mm rearward, 1.6 mm up". Empty when it is not worth one. */
+export function movementText({ dxMm, dyMm, dzMm }: Movement): string {
+  const part = (mm: number, plus: string, minus: string) =>
+    Math.abs(mm) < WORTH_MM ? '' : `${Math.abs(mm).toFixed(1)} mm ${mm > 0 ? plus : minus}`;
+  return [part(dxMm, 'forward', 'rearward'), part(dyMm, 'up', 'down'), part(dzMm, 'out', 'in')]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** Everything that is to be done at the hinges, in a sentence. */
+export function correctionText(hinges: Readonly<Record<string, Movement>>): string {
+  const told = Object.entries(hinges).flatMap(([name, m]) => {
+    const text = movementText(m);
+    return text === '' ? [] : [`${name} hinge ${text}`];
+  });
+  return told.length === 0 ? 'No movement of the hinges is worth making.' : `Move the ${told.join('; the ')}.`;
+}
