@@ -28,6 +28,8 @@ function said(item: EntryItem): string {
       ];
       return `${item.zone} ${item.flaw} ${extent.filter((e) => e !== '').join(' ')}${item.where ? ` (${item.where})` : ''}`;
     }
+    case 'gap':
+      return `gap ${item.seam} ${item.gapsMm.join(' ')}${item.flushMm.length > 0 ? ` flush ${item.flushMm.join(' ')}` : ''}`;
     case 'go':
       return `go ${item.zone}`;
     case 'undo':
@@ -39,6 +41,13 @@ const panel = '[paint,shape,fit,corrosion]';
 
 describe('phrasings and the records they mean', () => {
   it.each<[string, EntryContext, string[]]>([
+    // gaps
+    ['gap lf door/fender 4.2 4.5 5.1 flush +1', um, ['gap door.left.front|fender.left 4.2 4.5 5.1 flush 1']],
+    ['gap lf door / wing 4,2', um, ['gap door.left.front|fender.left 4.2']],
+    ['gap left wing/door 4.2 flush 0.5', um, ['gap door.left.front|fender.left 4.2 flush -0.5']],
+    ['gap rf door/quarter 4 5 flush -1 0.5', um, ['gap door.right.front|quarter.right 4 5 flush -1 0.5']],
+    ['gap hood/cowl 6', um, ['gap cowl|hood 6']],
+    ['gap deck/panel flush −2', um, ['gap deck|panel.rear  flush -2']],
     // readings
     ['131', um, ['hood 131']],
     ['131 128 140', um, ['hood 131', 'hood 128', 'hood 140']],

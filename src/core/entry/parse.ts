@@ -5,6 +5,7 @@ import type { Evidence } from '../records/kinds/common';
 import type { BlockedBy } from '../records/kinds/look';
 import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { type ThicknessUnit, toUm } from '../units/thickness';
+import { gapClause } from './gap-clause';
 import { ASPECT_TABLE, BLOCKED_TABLE, FLAW_TABLE, VIEW_TABLE } from './lexicon';
 import { Line } from './line';
 import { BLOCKED, FILLER, OK, TOLD, TOUCHED, UNDO } from './phrases';
@@ -60,6 +61,14 @@ export type EntryItem =
       touchedIn: boolean;
       visibleFromM: number | null;
       evidence: Evidence;
+    }
+  | {
+      kind: 'gap';
+      zone: string;
+      seam: string;
+      /** Along the seam from its front, evenly; one flushness for all places, or one each. */
+      gapsMm: readonly number[];
+      flushMm: readonly number[];
     }
   | { kind: 'go'; zone: string }
   | { kind: 'undo' };
@@ -252,7 +261,7 @@ export function parseEntry(text: string, context: EntryContext): Entry {
   for (const part of text.slice(0, 2000).split(/[;\n]+/)) {
     const list = tokens(part);
     if (list.length === 0) continue;
-    const entry = clause(list, { ...context, zone });
+    const entry = gapClause(part, { ...context, zone }) ?? clause(list, { ...context, zone });
     items.push(...entry.items);
     problems.push(...entry.problems);
     const last = entry.items[entry.items.length - 1];

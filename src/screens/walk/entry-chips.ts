@@ -3,7 +3,7 @@ import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
 import { countedName } from '@/words/flaws';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
-import { zoneName } from '@/words/zones';
+import { zoneName, zoneWords } from '@/words/zones';
 
 export interface Chip {
   readonly text: string;
@@ -57,6 +57,15 @@ function own(item: EntryItem, wording: Wording, unit: ThicknessUnit): string[] {
         ...(item.visibleFromM ? [`seen from ${item.visibleFromM} m`] : []),
         ...(item.evidence === 'seen' ? [] : [item.evidence]),
       ];
+    case 'gap': {
+      const [a, b] = item.seam.split('|') as [string, string];
+      const flush = item.flushMm.map((v) => `${v > 0 ? '+' : ''}${v}`).join(', ');
+      return [
+        `gap to ${zoneWords(a === item.zone ? b : a, wording)}`,
+        ...(item.gapsMm.length > 0 ? [`${item.gapsMm.join(', ')} mm`] : []),
+        ...(flush ? [`flush ${flush} mm`] : []),
+      ];
+    }
     case 'go':
       return ['go there'];
     case 'undo':

@@ -45,6 +45,7 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
           at: new Date().toISOString(),
           place: walking.place,
           visit: walking.visit,
+          seamLengthMm: (seam) => plan!.seams.get(seam)?.lengthMm ?? 0,
           ...(asked && { asked }),
         }),
       );

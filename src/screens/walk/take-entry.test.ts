@@ -25,6 +25,7 @@ it.each([
   'blocked trunk no key',
   'chip 3 2mm touched in',
   'roof fading 40% from 3m told',
+  'gap lf door/fender 4.2 4.5 flush +1',
 ])('enters records that their schema takes: %s', (text) => {
   const entries = entriesOf(parseEntry(text, context).items, none, options);
   expect(entries.length).toBeGreaterThan(0);
@@ -43,6 +44,24 @@ it('takes an asked value as mil, or as typed with the confirmation', () => {
     typed: { unit: 'um' },
     confirmed: true,
   });
+});
+
+it('places typed gaps evenly along their seam, one flushness for all of them', () => {
+  const { items } = parseEntry('gap lf door/fender 4.2 4.5 5.1 flush +1', context);
+  const [entry] = entriesOf(items, none, { ...options, seamLengthMm: () => 600 });
+  expect(entry).toMatchObject({
+    kind: 'gap',
+    body: {
+      seam: 'door.left.front|fender.left',
+      stations: [
+        { sMm: 100, gapMm: 4.2, flushMm: 1 },
+        { sMm: 300, gapMm: 4.5, flushMm: 1 },
+        { sMm: 500, gapMm: 5.1, flushMm: 1 },
+      ],
+    },
+  });
+  const chips = chipsOf(items, PLAIN_WORDING, 'um').map((c) => c.text);
+  expect(chips).toEqual(['Front door, left', 'gap to front wing, left', '4.2, 4.5, 5.1 mm', 'flush +1 mm']);
 });
 
 it('replaces the zone’s newest reading at “again”, and only that zone’s', () => {

@@ -1,4 +1,5 @@
 import type { EntryItem } from '@/core/entry/parse';
+import { notches } from '@/core/fit/car-fit';
 import type { Records } from '@/core/records/reduce';
 import { recordsOf } from '@/core/records/reduce';
 import { toUm } from '@/core/units/thickness';
@@ -8,6 +9,8 @@ export interface TakeOptions {
   readonly at: string;
   readonly place: { uMm: number; vMm: number } | null;
   readonly visit: string | null;
+  /** How long a seam is, mm: figures are placed along it. */
+  readonly seamLengthMm?: (seam: string) => number;
   /** How unlikely µm values are meant: taken as mil, or stood by. */
   readonly asked?: 'as-mil' | 'as-typed';
 }
@@ -68,6 +71,25 @@ export function entriesOf(items: readonly EntryItem[], records: Records, options
             },
           },
         ];
+      case 'gap': {
+        const seam = options.seamLengthMm?.(item.seam) ?? 0;
+        const count = Math.max(item.gapsMm.length, item.flushMm.length);
+        return [
+          {
+            kind: 'gap',
+            body: {
+              seam: item.seam,
+              by: 'feeler',
+              stations: notches(seam, count).map((sMm, i) => ({
+                sMm,
+                gapMm: item.gapsMm[i] ?? null,
+                flushMm: item.flushMm[item.flushMm.length === 1 ? 0 : i] ?? null,
+              })),
+              at: options.at,
+            },
+          },
+        ];
+      }
       default:
         return [];
     }

@@ -141,6 +141,7 @@ function WalkOnPlan() {
         at: new Date().toISOString(),
         place: walking.place,
         visit: walking.visit,
+        seamLengthMm: (seam) => plan!.seams.get(seam)?.lengthMm ?? 0,
       }),
     );
     if (!result.ok) toast(result.message);

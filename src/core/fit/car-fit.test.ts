@@ -1,0 +1,126 @@
+import { planOf } from '../body/plan';
+import type { AnyRecord, RecordKind } from '../records/kinds';
+import { RECORD_SCHEMAS } from '../records/kinds';
+import { fitOfCar, notches } from './car-fit';
+import { DEFAULT_TOLERANCES, toleranceFor, tolerancesSchema } from './defaults';
+
+const plan = planOf('fastback')!;
+const AT = '2027-02-10T09:00:00Z';
+let n = 0;
+const record = (kind: RecordKind, body: object): AnyRecord =>
+  ({
+    id: `0194aaaa-0000-7000-8000-${String(++n).padStart(12, '0')}`,
+    kind,
+    version: 1,
+    body: RECORD_SCHEMAS[kind].parse(body),
+  }) as AnyRecord;
+const car = record('car', { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' });
+const gap = (seam: string, gaps: readonly number[], flush: readonly number[] = []) => {
+  const at = notches(plan.seams.get(seam)!.lengthMm, gaps.length);
+  return record('gap', {
+    seam,
+    by: 'feeler',
+    stations: gaps.map((gapMm, i) => ({ sMm: at[i], gapMm, flushMm: flush[i] ?? null })),
+    at: AT,
+  });
+};
+const judged = (...records: AnyRecord[]) => fitOfCar(plan, [car, ...records]);
+const door = (side: 'left' | 'right', front: number[], rear: number[], sill: number[]) => [
+  gap(`door.${side}.front|fender.${side}`, front),
+  gap(`door.${side}.front|quarter.${side}`, rear),
+  gap(`door.${side}.front|rocker.${side}`, sill),
+];
+
+it('judges a car by its era, and by its make or model where the table has a row for it', () => {
+  expect(tolerancesSchema.safeParse(DEFAULT_TOLERANCES).success).toBe(true);
+  expect([1938, 1952, 1967, 1991].map((year) => toleranceFor({ year }).nominalMm)).toEqual([5, 5, 4.5, 4]);
+  const own = { ...DEFAULT_TOLERANCES[2]!, make: 'quillon', model: 'halyard', nominalMm: 3.8 };
+  const make = { ...DEFAULT_TOLERANCES[2]!, make: 'quillon', nominalMm: 4.1 };
+  const rows = [...DEFAULT_TOLERANCES, make, own];
+  expect(toleranceFor({ make: ' Quillon', model: 'Halyard', year: 1967 }, rows).nominalMm).toBe(3.8);
+  expect(toleranceFor({ make: 'Quillon', model: 'Other', year: 1967 }, rows).nominalMm).toBe(4.1);
+  expect(toleranceFor({ make: 'Tolve', year: 1967 }, rows).nominalMm).toBe(4.5);
+});
+
+it('says nothing of a car without a measure, and counts nothing as good', () => {
+  expect(judged()).toMatchObject({ seams: [], panels: [], hints: [], twins: [], stance: null });
+  expect(judged().evenness).toEqual({ left: null, right: null, centre: null });
+});
+
+it('sums a seam up against nominal and tolerance, and compares it with the other side', () => {
+  const found = judged(
+    gap('door.left.front|fender.left', [4.4, 4.6, 4.5, 4.5]),
+    gap('door.right.front|fender.right', [6.9, 7.1, 7, 7], [0.2, -1.8, 0.3, 0.1]),
+  );
+  const [left, right] = found.seams as [(typeof found.seams)[number], (typeof found.seams)[number]];
+  expect(left.within).toBe(1);
+  expect(right.within).toBe(0);
+  expect(right.worstFlushMm).toBe(-1.8);
+  expect(left.evenness!).toBeGreaterThan(90);
+  expect(found.twins).toHaveLength(1);
+  expect(found.twins[0]!.differMm.value).toBeCloseTo(-2.5, 6);
+  expect(found.twins[0]!.differMm.high!).toBeLessThan(0);
+});
+
+it('finds a dropped door adjustable, on either side of the car alike, and suggests the worn hinge', () => {
+  // The rear of the door hangs low: turned about its hinges, its top leans rearward, so that the front gap opens and the
+  // rear gap closes towards the top, and the sill's closes towards the rear. Both doors are mirror images.
+  const verdicts = (['left', 'right'] as const).map((side) => {
+    const zone = plan.zones.get(`door.${side}.front`)!;
+    const up = (slug: string) => {
+      const seam = plan.seams.get(slug)!;
+      const line = seam.lines[seam.zones[0] === zone.slug ? 0 : 1];
+      // Whether the seam's first point is its upper one.
+      const v = (p: readonly [number, number]) => Math.abs(p[1]);
+      return v(line[0]!) < v(line.at(-1)!) ? 1 : -1;
+    };
+    const tilt = (slug: string, top: number) => {
+      const values = [4.5 + top, 4.5 + top / 3, 4.5 - top / 3, 4.5 - top];
+      return gap(slug, up(slug) === 1 ? values : [...values].reverse());
+    };
+    const found = judged(
+      tilt(`door.${side}.front|fender.${side}`, 0.9),
+      tilt(`door.${side}.front|quarter.${side}`, -0.9),
+      gap(`door.${side}.front|rocker.${side}`, [5.9, 4.5, 3.1]),
+      record('shut', { zone: zone.slug, dropMm: 4, at: AT }),
+    );
+    const panel = found.panels.find((p) => p.zone === zone.slug)!;
+    if (!panel.fit.ok) throw new Error(panel.fit.reason);
+    return { verdict: panel.fit.verdict, rot: panel.fit.inPlane.rotMrad.value!, hints: found.hints.map((h) => h.kind) };
+  });
+  expect(verdicts[0]!.verdict).toBe('adjust');
+  expect(verdicts[1]!.verdict).toBe('adjust');
+  expect(verdicts[0]!.rot).toBeCloseTo(verdicts[1]!.rot, 3);
+  expect(verdicts[0]!.hints).toContain('worn-top-hinge');
+});
+
+it('tells a quarter of the wrong shape from a door that hangs off its place', () => {
+  const found = judged(...door('left', [4.5, 4.5, 4.4], [4.4, 7.2, 7.4, 4.6], [4.5, 4.6, 4.4]));
+  const panel = found.panels.find((p) => p.zone === 'door.left.front')!;
+  expect(panel.fit.ok && panel.fit.verdict).toBe('reshape');
+});
+
+it('leaves out dropped stations and knows a lean and a shifted front', () => {
+  const dropped = record('gap', {
+    seam: 'fender.left|hood',
+    by: 'photo',
+    stations: [
+      { sMm: 100, gapMm: 6, gapSeMm: 0.1 },
+      { sMm: 200, gapMm: 30, gapSeMm: 0.1, touched: 'dropped' },
+      { sMm: 300, gapMm: 6.2, gapSeMm: 0.1 },
+    ],
+    at: AT,
+  });
+  const found = judged(
+    dropped,
+    gap('fender.right|hood', [3.4, 3.6]),
+    record('stance', { leftFrontMm: 650, rightFrontMm: 672, leftRearMm: 660, rightRearMm: 664, at: AT }),
+  );
+  expect(found.seams.find((s) => s.seam === 'fender.left|hood')!.meanMm.value).toBeCloseTo(6.1, 9);
+  expect(found.hints.map((h) => h.kind)).toEqual(['shifted-front', 'lean']);
+  expect(found.stance).toEqual({ leanFrontMm: -22, leanRearMm: -4, rakeLeftMm: 10, rakeRightMm: -8 });
+});
+
+it('places notches evenly, clear of the ends', () => {
+  expect(notches(600, 3)).toEqual([100, 300, 500]);
+});
