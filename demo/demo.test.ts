@@ -3,12 +3,16 @@ import { differenceCiede2000 } from 'culori';
 import sharp from 'sharp';
 import { planOf } from '../src/core/body/plan';
 import { compareColours } from '../src/core/colour/compare';
+import { fitOfCar } from '../src/core/fit/car-fit';
+import { measureGap } from '../src/core/fit/gap';
 import { checkChange } from '../src/core/records/check-change';
+import { type AnyRecord, RECORD_SCHEMAS } from '../src/core/records/kinds';
 import { seeded } from '../src/core/stats/random';
 import { wavesOf } from '../src/core/waves/waves';
+import { drawSeam } from '../src/instruments/camera';
 import { LOTS } from './lots';
 import { MAKES } from './makes';
-import { drawPicture, GREY_CARD_PLACES, type PictureOrder, STRIPES_PLACE, type Subject } from './pictures';
+import { drawPicture, GREY_CARD_PLACES, type PictureOrder, STRIPES_PLACE, type Subject, seamScene } from './pictures';
 import { gaugeShows, TRUTHS } from './truth';
 import { DemoVisit, demoIds } from './visit';
 import { FACTS, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
@@ -124,4 +128,37 @@ it('draws two paints beside a grey card that differ as their colours do', async 
   expect(found.ok && Math.abs(found.deltaE.value! - truth)).toBeLessThan(0.8);
   const same = compareColours(await pixelsOf({ subject: 'grey-card', seed: 1, colour, other: colour }), card, a, b);
   expect(same.ok && same.verdict).toBe('not-seen');
+});
+
+it('measures a dropped door that adjusting cures, and one whose quarter it does not', () => {
+  const verdict = (number: 1 | 2, zone: string) => {
+    const lot = LOTS.find((l) => l.number === number)!;
+    const visit = new DemoVisit(
+      demoIds(number),
+      new Date('2027-02-10T08:30:00Z'),
+      DemoVisit.planFor(lot.style, {}),
+      number,
+    );
+    WALKS[number](visit, lot, demoIds(99)());
+    const records = visit.changes.flatMap((c) =>
+      c.op === 'put'
+        ? [{ id: c.record, kind: c.kind, version: 1, body: RECORD_SCHEMAS[c.kind].parse(c.body) } as AnyRecord]
+        : [],
+    );
+    const car = { id: 'car', kind: 'car', version: 1, body: { year: lot.year } } as AnyRecord;
+    const panel = fitOfCar(visit.plan, [car, ...records]).panels.find((p) => p.zone === zone)!;
+    return panel.fit.ok ? panel.fit.verdict : panel.fit.reason;
+  };
+  expect(verdict(1, 'door.left.front')).toBe('adjust');
+  expect(verdict(1, 'door.right.front')).toBe('good');
+  expect(verdict(2, 'door.right.front')).toBe('reshape');
+});
+
+it('draws a seam that measures as wide as it was drawn', async () => {
+  const order = { subject: 'measured-seam', seed: 7, colour: '#1f3d2c', gapMm: [5.2, 4] } as const;
+  const { cardPx, seamPx } = drawSeam(seamScene(order));
+  const found = measureGap(await pixelsOf(order), { cardMm: [85.6, 53.98], cardPx, seamPx });
+  if (!found.ok) throw new Error(found.reason);
+  expect(Math.abs(found.meanMm.value! - 4.6)).toBeLessThan(0.25);
+  expect(found.stations[0]!.widthMm!.value!).toBeGreaterThan(found.stations.at(-1)!.widthMm!.value! + 0.7);
 });

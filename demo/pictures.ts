@@ -1,5 +1,6 @@
 import sharp from 'sharp';
 import { type Random, seeded } from '../src/core/stats/random';
+import { drawSeam, PLAIN_SCENE, type Rgb, type SeamScene } from '../src/instruments/camera';
 
 /** What a drawn picture shows. */
 export type Subject =
@@ -15,7 +16,8 @@ export type Subject =
   | 'cabin'
   | 'scratch'
   | 'grey-card'
-  | 'stripes';
+  | 'stripes'
+  | 'measured-seam';
 
 export interface PictureOrder {
   readonly subject: Subject;
@@ -30,6 +32,8 @@ export interface PictureOrder {
   readonly other?: string;
   /** How far a panel bends reflected stripes, mm, in waves of 45 mm. */
   readonly wavesMm?: number;
+  /** Gap of a seam photographed with a card, mm, at its top and at its bottom. */
+  readonly gapMm?: readonly [top: number, bottom: number];
 }
 
 /** Where the drawn scenes have what is measured in them, px of 1600 × 1200. */
@@ -217,6 +221,8 @@ function scene({ subject, colour, figure, other, wavesMm }: PictureOrder, r: Ran
       return greyCard(colour, other ?? colour);
     case 'stripes':
       return stripes(r, colour, wavesMm ?? 0.2);
+    case 'measured-seam':
+      return '';
     case 'cabin':
       return `<rect width="${W}" height="${H}" fill="#3b2f26"/>${Array.from({ length: 9 }, (_, i) => `<rect x="${120 + i * 150}" y="220" width="140" height="760" rx="40" fill="#6a4f3a" stroke="#4a3626" stroke-width="8"/>`).join('')}<path d="M700 520C760 600 720 680 790 760" stroke="#1b1410" stroke-width="10" fill="none"/>`;
   }
@@ -229,8 +235,44 @@ const MARK =
 const DEFS =
   '<defs><linearGradient id="sky" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="#fff" stop-opacity="0.34"/><stop offset="0.45" stop-color="#fff" stop-opacity="0.02"/><stop offset="1" stop-color="#000" stop-opacity="0.35"/></linearGradient><radialGradient id="dome" cx="0.35" cy="0.3"><stop offset="0" stop-color="#fff" stop-opacity="0.65"/><stop offset="0.5" stop-color="#fff" stop-opacity="0.05"/><stop offset="0.9" stop-color="#000" stop-opacity="0.4"/><stop offset="1" stop-color="#000" stop-opacity="0"/></radialGradient><linearGradient id="chrome" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="#dfe6ea"/><stop offset="0.32" stop-color="#f7fafb"/><stop offset="0.45" stop-color="#5b6468"/><stop offset="0.6" stop-color="#b7bfc3"/><stop offset="0.8" stop-color="#e9eef0"/><stop offset="1" stop-color="#767f83"/></linearGradient></defs>';
 
+const rgbOf = (hex: string) => [1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16)) as unknown as Rgb;
+
+/** A seam of known gap with a bank card beside it, as the camera stand-in sees it. */
+export function seamScene(order: PictureOrder): SeamScene {
+  const [top, bottom] = order.gapMm ?? [4.5, 4.5];
+  const r = seeded(order.seed);
+  const paint = rgbOf(order.colour);
+  return {
+    ...PLAIN_SCENE,
+    seed: order.seed,
+    widthPx: W,
+    heightPx: H,
+    pxPerMm: 9,
+    tiltDeg: between(r, 4, 18),
+    leanDeg: between(r, 0, 360),
+    turnDeg: between(r, -8, 8),
+    middleMm: (y) => 103 + 0.02 * (y - 27),
+    gapMm: (y) => top + ((bottom - top) * (y + 30)) / 115,
+    left: paint,
+    right: paint,
+    lip: 0.35,
+    streaks: 0.12,
+  };
+}
+
+async function drawMeasuredSeam(order: PictureOrder): Promise<Buffer> {
+  const { pixels } = drawSeam(seamScene(order));
+  const mark = `<svg xmlns="http://www.w3.org/2000/svg" width="${W}" height="${H}">${MARK}</svg>`;
+  return sharp(Buffer.from(pixels.data.buffer), { raw: { width: W, height: H, channels: 4 } })
+    .composite([{ input: Buffer.from(mark) }])
+    .removeAlpha()
+    .jpeg({ quality: 88 })
+    .toBuffer();
+}
+
 /** Draws one picture as a JPEG, the same for the same order, with a little grain as of a camera. */
 export async function drawPicture(order: PictureOrder): Promise<Buffer> {
+  if (order.subject === 'measured-seam') return drawMeasuredSeam(order);
   const r = seeded(order.seed);
   const [w, h] = [order.widthPx ?? W, order.heightPx ?? H];
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" viewBox="0 0 ${W} ${H}">${DEFS}${scene(order, r)}${MARK}</svg>`;

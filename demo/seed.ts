@@ -65,6 +65,7 @@ async function photos(
       ...(order.figure && { figure: order.figure }),
       ...(order.other && { other: order.other }),
       ...(order.wavesMm && { wavesMm: order.wavesMm }),
+      ...(order.gapMm && { gapMm: order.gapMm }),
     });
     const taken = await importPhoto(db, actor, bytes);
     if (!taken.ok) throw new Error(`a drawn picture was refused: ${taken.reason}`);
@@ -80,6 +81,7 @@ async function photos(
       zone: order.zone,
       finding: order.finding === null ? null : (visit.findings[order.finding]?.id ?? null),
       caption: order.caption,
+      ...(order.seam && { seam: order.seam }),
       drawn: true,
     });
     if (order.measured) await measureOn(visit, photo, bytes, order);

@@ -1,4 +1,5 @@
 import type { View } from '../src/core/body/zone';
+import { measureRound } from './fit';
 import type { DemoLot } from './lots';
 import type { DemoVisit } from './visit';
 import { measureAll, type PhotoOrder } from './visits';
@@ -18,6 +19,8 @@ function cleanAll(v: DemoVisit, views: readonly View[], except: readonly string[
 /** Lot 2, two-tone convertible: superb chrome but for two die-cast pieces, blisters at the boot lip, a slow top. */
 export function visitLot2(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder[] {
   measureAll(v, lot, visit);
+  measureRound(v, { zone: 'door.right.front', bulge: { seam: 'door.right.front|quarter.right', mm: 3.6 } }, 5, 21);
+  measureRound(v, { zone: 'door.left.front', dyMm: 0.3 }, 5, 22);
   enter(
     v,
     [

@@ -1,4 +1,5 @@
 import type { View } from '../src/core/body/zone';
+import { measureRound } from './fit';
 import type { DemoLot } from './lots';
 import { MAKES } from './makes';
 import type { Subject } from './pictures';
@@ -14,6 +15,9 @@ export interface PhotoOrder {
   readonly figure?: string;
   readonly other?: string;
   readonly wavesMm?: number;
+  readonly gapMm?: readonly [number, number];
+  /** The seam that the picture shows, to be measured at the desk. */
+  readonly seam?: string;
   /** What is measured on the picture: its colours against another panel's, or the waves of its panel. */
   readonly measured?: { readonly kind: 'colour'; readonly against: string } | { readonly kind: 'waves' };
 }
@@ -259,6 +263,18 @@ export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
     saidAt: v.at(),
   });
   for (const [zone, flaw, extra] of LOT1_FINDINGS) v.finding(zone, flaw, extra);
+  measureRound(v, { zone: 'door.left.front', dxMm: -0.3, dyMm: -0.9, rotMrad: 3.4, dzMm: 0.4 }, 4.5, 11);
+  measureRound(v, { zone: 'door.right.front', dyMm: 0.2 }, 4.5, 12);
+  v.put('shut', { zone: 'door.left.front', feel: 'push', sound: 'tinny', dropMm: 3, checkStrap: 'holds', at: v.at() });
+  v.put('shut', {
+    zone: 'door.right.front',
+    feel: 'one-finger',
+    sound: 'solid',
+    dropMm: 0,
+    checkStrap: 'holds',
+    at: v.at(),
+  });
+  v.put('stance', { leftFrontMm: 652, rightFrontMm: 655, leftRearMm: 661, rightRearMm: 664, at: v.at() });
   for (const [zone, mark, where] of LOT1_MARKS) v.put('mark', { zone, mark, where, at: v.at() });
   v.clean('outside', ['quarter.left', 'valance.rear']);
   v.look('quarter.left', 'fit');
@@ -292,6 +308,22 @@ export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
     { subject: 'plate', zone: 'bulkhead', finding: null, caption: 'Plate and rivets' },
     { subject: 'panel', zone: 'deck', finding: 4, caption: 'Boot lid against the quarter' },
     { subject: 'rust', zone: 'floor.left.front', finding: 16, caption: 'Drain, from below' },
+    {
+      subject: 'measured-seam',
+      zone: 'door.left.front',
+      finding: null,
+      caption: 'Front seam, left, with card',
+      gapMm: [5.1, 4.1],
+      seam: 'door.left.front|fender.left',
+    },
+    {
+      subject: 'measured-seam',
+      zone: 'door.right.front',
+      finding: null,
+      caption: 'Front seam, right, with card',
+      gapMm: [4.6, 4.5],
+      seam: 'door.right.front|fender.right',
+    },
     { subject: 'panel', zone: 'hood', finding: null, caption: 'Hood, first pass' },
     { subject: 'panel', zone: 'quarter.left', finding: null, caption: 'Left quarter, first pass' },
     {

@@ -16,6 +16,7 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['intake', `/lots/${lotId}/intake`, 'The car'],
     ['walk', `/lots/${lotId}/walk`, 'Bonnet'],
     ['paint', `/lots/${lotId}/paint`, 'Panel by panel'],
+    ['fit', `/lots/${lotId}/fit`, 'Stance'],
     ['grade', `/lots/${lotId}/grade`, 'Nine axes'],
     ['report', `/lots/${lotId}/report`, 'Where it is'],
     ['public report', path, 'Findings'],

@@ -1,3 +1,4 @@
+import type { FitHint } from '@/core/fit/car-fit';
 import type { GapRefusal } from '@/core/fit/gap-limits';
 import type { FitVerdict, Movement } from '@/core/fit/panel-fit';
 import type { BodyOf } from '@/core/records/kinds';
@@ -108,4 +109,19 @@ export function correctionText(hinges: Readonly<Record<string, Movement>>): stri
     return text === '' ? [] : [`${name} hinge ${text}`];
   });
   return told.length === 0 ? 'No movement of the hinges is worth making.' : `Move the ${told.join('; the ')}.`;
+}
+
+/** A pattern and what it suggests, with the figures behind it; inferred, and said so. */
+export function hintText(hint: FitHint, wording: Wording): string {
+  const mm = (i: number) => `${Math.abs(hint.figuresMm[i] ?? 0).toFixed(1)} mm`;
+  switch (hint.kind) {
+    case 'worn-top-hinge':
+      return `${zoneName(hint.zones[0]!, wording)} hangs ${mm(0)} low at its latch${hint.figuresMm.length > 1 ? ` and drops ${mm(1)} on opening` : ''}: as with a worn upper hinge.`;
+    case 'sagging-body':
+      return `The gaps of the doors close towards the top on both sides (${mm(0)} and ${mm(1)}): as when an open body sags.`;
+    case 'shifted-front':
+      return `The gaps beside the ${zoneWords('hood', wording)} differ, ${mm(0)} on the left and ${mm(1)} on the right: as when the front end was moved.`;
+    case 'lean':
+      return `The car leans ${mm(0)} at the front and ${mm(1)} at the rear: worn springs, a repaired corner or a wrong part.`;
+  }
 }

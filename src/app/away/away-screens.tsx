@@ -4,6 +4,7 @@ import { CloudOff } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { AnyRecord } from '@/core/records/kinds';
 import { Device } from '@/screens/device/device';
+import { Fit } from '@/screens/fit/fit';
 import { Grade } from '@/screens/grade/grade';
 import { Intake } from '@/screens/intake/intake';
 import { Paint } from '@/screens/paint/paint';
@@ -23,6 +24,7 @@ const SCREENS: Readonly<Record<string, () => React.ReactNode>> = {
   walk: () => <Walk />,
   photos: () => <Photos />,
   paint: () => <Paint />,
+  fit: () => <Fit />,
   grade: () => <Grade />,
   report: () => <Report revisions={[]} links={[]} />,
 };

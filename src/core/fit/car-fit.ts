@@ -29,9 +29,11 @@ export interface SeamFit extends SeamSummary {
   readonly worstFlushMm: number | null;
 }
 
+export const FIT_HINTS = ['worn-top-hinge', 'sagging-body', 'shifted-front', 'lean'] as const;
+
 /** A pattern that suggests a cause; inferred, never a fact. */
 export interface FitHint {
-  readonly kind: 'worn-top-hinge' | 'sagging-body' | 'shifted-front' | 'lean';
+  readonly kind: (typeof FIT_HINTS)[number];
   readonly zones: readonly string[];
   /** The figures behind it, mm. */
   readonly figuresMm: readonly number[];
@@ -94,7 +96,16 @@ function stationsOf(gaps: readonly BodyOf<'gap'>[]): SeamStation[] {
     .sort((a, b) => a.sMm - b.sMm);
 }
 
-function seamFit(seam: Seam, stations: readonly SeamStation[], tolerance: Tolerance): SeamFit {
+/** A seam's widths as measured on one picture, summed up against a tolerance, for showing before they are kept. */
+export function seamStations(
+  stations: readonly { readonly sMm: number; readonly widthMm: Estimate | null }[],
+  tolerance: Tolerance = toleranceFor({ year: null }),
+): SeamFit {
+  const placed = stations.map((s) => ({ sMm: s.sMm, gap: s.widthMm, flushMm: null, flushSeMm: 0 }));
+  return seamFit('', placed, tolerance);
+}
+
+function seamFit(seam: string, stations: readonly SeamStation[], tolerance: Tolerance): SeamFit {
   const summary = summarise(
     stations.map((s) => ({ sMm: s.sMm, widthMm: s.gap })),
     0,
@@ -105,7 +116,7 @@ function seamFit(seam: Seam, stations: readonly SeamStation[], tolerance: Tolera
   const flush = stations.flatMap((s) => (s.flushMm === null ? [] : [s.flushMm]));
   return {
     ...summary,
-    seam: seam.slug,
+    seam,
     nominalMm: tolerance.nominalMm,
     goodMm: tolerance.goodMm,
     flushGoodMm: tolerance.flushMm,
@@ -138,7 +149,11 @@ function plane(zone: Zone, at: Point): readonly [number, number] {
 }
 
 /** The stations around one hung panel, from every measured seam that it has. */
-export function panelStations(plan: Plan, zone: Zone, seams: ReadonlyMap<string, SeamFit>): FitStation[] {
+export function panelStations(
+  plan: Plan,
+  zone: Zone,
+  seams: ReadonlyMap<string, Pick<SeamFit, 'nominalMm' | 'stations'>>,
+): FitStation[] {
   return zone.seams.flatMap((slug) => {
     const [seam, fit] = [plan.seams.get(slug), seams.get(slug)];
     if (!seam || !fit) return [];
@@ -236,7 +251,7 @@ export function fitOfCar(
   const seams = new Map<string, SeamFit>();
   for (const seam of plan.seams.values()) {
     const stations = stationsOf(gaps.filter((g) => g.seam === seam.slug));
-    if (stations.length > 0) seams.set(seam.slug, seamFit(seam, stations, tolerance));
+    if (stations.length > 0) seams.set(seam.slug, seamFit(seam.slug, stations, tolerance));
   }
   const panels = [...plan.zones.values()].flatMap((zone) => {
     const hung = PANELS.find(([is]) => is.test(zone.slug))?.[1];

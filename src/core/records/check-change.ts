@@ -83,7 +83,7 @@ function zoneProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyPr
 }
 
 function seamProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyProblem | null {
-  if (!('seam' in body)) return null;
+  if (!('seam' in body) || body.seam === null) return null;
   const plan = style === null ? null : planOf(style, { fitted: EVERYTHING_FITTED });
   if (!plan || plan.seams.has(body.seam)) return null;
   const nearest = nearestZone(body.seam, plan.seams.keys());

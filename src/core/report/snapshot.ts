@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { planOfCar } from '../body/plan';
+import { type Plan, planOfCar } from '../body/plan';
+import { FIT_HINTS, fitOfCar } from '../fit/car-fit';
+import { FIT_VERDICTS } from '../fit/panel-fit';
 import { type Grade, gradeCar } from '../grade/grade';
 import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema, LENSES } from '../grade/tables';
 import { NONE_CAUSES } from '../paint/no-reading';
@@ -76,6 +78,33 @@ export const snapshotSchema = z.object({
       ),
       contrasts: z.array(z.object({ zone: z.string(), twin: z.string(), ratio: estimateSchema, p: z.number() })),
     }),
+    // Reports sealed before fit was measured do not have it.
+    fit: z
+      .object({
+        seams: z.array(
+          z.object({
+            seam: z.string(),
+            nominalMm: z.number(),
+            meanMm: estimateSchema,
+            rangeMm: z.number(),
+            within: z.number().nullable(),
+            worstFlushMm: z.number().nullable(),
+          }),
+        ),
+        panels: z.array(
+          z.object({
+            zone: z.string(),
+            verdict: z.enum(FIT_VERDICTS),
+            explained: z.number(),
+            residualMm: z.number(),
+            hinges: z.record(z.string(), z.object({ dxMm: z.number(), dyMm: z.number(), dzMm: z.number() })),
+          }),
+        ),
+        hints: z.array(
+          z.object({ kind: z.enum(FIT_HINTS), zones: z.array(z.string()), figuresMm: z.array(z.number()) }),
+        ),
+      })
+      .optional(),
     notSeen: z.array(z.object({ zone: z.string(), aspects: z.array(z.string()), why: z.string().nullable() })),
     cautions: z.array(z.enum(CAUTIONS)),
     withheld: z.array(z.object({ reason: z.string(), count: z.number().int() })),
@@ -138,6 +167,40 @@ function published(bundle: Bundle): Bundle {
   };
 }
 
+/** What was measured of the fit; nothing when nothing was. */
+function fitResults(plan: Plan, records: readonly AnyRecord[]): { fit?: Snapshot['results']['fit'] } {
+  const { seams, panels, hints } = fitOfCar(plan, records);
+  if (seams.length === 0) return {};
+  return {
+    fit: {
+      seams: seams.map(({ seam, nominalMm, meanMm, rangeMm, within, worstFlushMm }) => ({
+        seam,
+        nominalMm,
+        meanMm,
+        rangeMm,
+        within,
+        worstFlushMm,
+      })),
+      panels: panels.flatMap(({ zone, fit }) =>
+        fit.ok
+          ? [
+              {
+                zone,
+                verdict: fit.verdict,
+                explained: fit.explained,
+                residualMm: fit.residualMm,
+                hinges: Object.fromEntries(
+                  Object.entries(fit.hinges).map(([name, { dxMm, dyMm, dzMm }]) => [name, { dxMm, dyMm, dzMm }]),
+                ),
+              },
+            ]
+          : [],
+      ),
+      hints: hints.map(({ kind, zones, figuresMm }) => ({ kind, zones: [...zones], figuresMm: [...figuresMm] })),
+    },
+  };
+}
+
 /** Everything a sealed report can be refused for. */
 export type SnapshotRefusal = 'bad-records' | 'no-car' | 'no-plan';
 
@@ -182,6 +245,7 @@ export function takeSnapshot(
         })),
         contrasts: grade.paint.contrasts.map(({ zone, twin, ratio, p }) => ({ zone, twin, ratio, p })),
       },
+      ...fitResults(plan, read.records),
       notSeen: notSeen(grade),
       cautions: cautionsOf(read.records),
       withheld: withheldOf(read.records),

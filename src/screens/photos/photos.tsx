@@ -11,6 +11,7 @@ import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { momentText } from '@/words/dates';
+import { seamName } from '@/words/fit';
 import { zoneName } from '@/words/zones';
 import { ColourSheet } from './colour-sheet';
 import { WavesSheet } from './waves-sheet';
@@ -158,6 +159,27 @@ export function Photos() {
               <button type="button" className="btn" onClick={() => setComparing(true)}>
                 <Palette size={16} aria-hidden="true" /> Compare colour
               </button>
+            )}
+            {plan && (
+              <select
+                className="field w-auto min-w-44 flex-1"
+                value=""
+                aria-label="The chosen pictures show the seam"
+                onChange={(e) => {
+                  const seam = e.target.value;
+                  store.put(picked.map((p) => ({ kind: 'photo' as const, id: p.id, body: { ...p.body, seam } })));
+                  setChosen(new Set());
+                }}
+              >
+                <option value="" disabled>
+                  Shows seam …
+                </option>
+                {[...plan.seams.keys()].map((s) => (
+                  <option key={s} value={s}>
+                    {seamName(s, wording)}
+                  </option>
+                ))}
+              </select>
             )}
             {plan && picked.length === 1 && (
               <button type="button" className="btn" onClick={() => setWaving(true)}>

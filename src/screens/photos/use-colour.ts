@@ -1,7 +1,8 @@
-import { useEffect, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import type { ColourComparison } from '@/core/colour/compare';
 import type { Patch } from '@/core/image/pixels';
-import type { ColourAnswer, ColourAsked } from '@/workers/colour.worker';
+import { useWorkerAnswer } from '@/ui/use-worker-answer';
+import type { ColourAnswer } from '@/workers/colour.worker';
 
 export interface Places {
   readonly card: Patch | null;
@@ -9,24 +10,11 @@ export interface Places {
   readonly b: Patch | null;
 }
 
+const make = () => new Worker(new URL('../../workers/colour.worker.ts', import.meta.url), { type: 'module' });
+
 /** Compares the places of a picture in a worker, again whenever one moves; null while places lack or it is computed. */
 export function useColour(picture: string, { card, a, b }: Places): ColourComparison | 'away' | null {
-  const [found, setFound] = useState<ColourComparison | 'away' | null>(null);
-  const worker = useRef<Worker>(undefined);
-  const asked = useRef(0);
-  useEffect(() => {
-    const made = new Worker(new URL('../../workers/colour.worker.ts', import.meta.url), { type: 'module' });
-    worker.current = made;
-    made.onmessage = ({ data }: MessageEvent<ColourAnswer>) => {
-      if (data.id === asked.current) setFound(data.ok ? data.comparison : 'away');
-    };
-    return () => made.terminate();
-  }, []);
-  useEffect(() => {
-    setFound(null);
-    if (!card || !a || !b) return;
-    const message: ColourAsked = { id: ++asked.current, picture, card, a, b };
-    worker.current?.postMessage(message);
-  }, [picture, card, a, b]);
-  return found;
+  const question = useMemo(() => (card && a && b ? { picture, card, a, b } : null), [picture, card, a, b]);
+  const answer = useWorkerAnswer<NonNullable<typeof question>, ColourAnswer>(make, question);
+  return answer && (answer.ok ? answer.comparison : 'away');
 }

@@ -15,6 +15,7 @@ import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } fro
 import { CAUTION_WORDS } from '@/words/cautions';
 import { colourText } from '@/words/colour';
 import { dayText } from '@/words/dates';
+import { correctionText, FIT_VERDICT_WORDS, hintText, seamName, shutText, stanceText } from '@/words/fit';
 import { countedName, flawCause } from '@/words/flaws';
 import { AXIS_WORDS, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
 import { markText } from '@/words/marks';
@@ -189,6 +190,7 @@ export function ReportPdf(input: PdfInput) {
             </T>
           ))}
         </Section>
+        <FitRows snapshot={snapshot} records={records} wording={wording} />
         <ClaimRows records={records} wording={wording} />
         <Section title="What was not seen">
           <NotSeenBoxes snapshot={snapshot} wording={wording} />
@@ -594,5 +596,42 @@ function NotSeenBoxes({ snapshot, wording }: { snapshot: Snapshot; wording: Word
         </View>
       ))}
     </View>
+  );
+}
+
+/** How the panels meet, seam by seam and panel by panel. */
+function FitRows({
+  snapshot,
+  records,
+  wording,
+}: {
+  snapshot: Snapshot;
+  records: readonly AnyRecord[];
+  wording: Wording;
+}) {
+  const { fit } = snapshot.results;
+  const shuts = recordsOf(records, 'shut');
+  const stance = recordsOf(records, 'stance').at(-1);
+  if (!fit && shuts.length === 0 && !stance) return null;
+  return (
+    <Section title="Panel fit">
+      {fit?.seams.map((s) => (
+        <T key={s.seam} style={{ marginTop: 2 }}>
+          {`${seamName(s.seam, wording)}: ${s.meanMm.value === null ? 'gap not measured' : `${s.meanMm.value.toFixed(1)} mm (${s.meanMm.low!.toFixed(1)} to ${s.meanMm.high!.toFixed(1)}), range ${s.rangeMm.toFixed(1)}`}${s.worstFlushMm === null ? '' : `, flush within ${Math.abs(s.worstFlushMm).toFixed(1)} mm`}`}
+        </T>
+      ))}
+      {fit?.panels.map((p) => (
+        <T key={p.zone} style={{ marginTop: 3 }}>
+          {`${zoneName(p.zone, wording)} ${FIT_VERDICT_WORDS[p.verdict]}. ${p.verdict === 'adjust' ? correctionText(p.hinges) : ''}`}
+        </T>
+      ))}
+      {fit?.hints.map((h) => (
+        <T key={h.kind} style={{ marginTop: 3 }}>{`Inferred: ${hintText(h, wording)}`}</T>
+      ))}
+      {shuts.map((s) => (
+        <T key={s.id} style={{ marginTop: 3 }}>{`${zoneName(s.body.zone, wording)} ${shutText(s.body)}.`}</T>
+      ))}
+      {stance && <T style={{ marginTop: 3 }}>{`Height of the wheel arches: ${stanceText(stance.body)}.`}</T>}
+    </Section>
   );
 }

@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import { boxOf, type Point } from '@/core/body/geometry';
 import { shortestLinks } from '@/core/body/links';
 import { pathOf } from '@/core/body/outline-path';
@@ -51,6 +51,8 @@ export interface PlanDrawingProps {
   readonly labelSize?: number;
   /** Writes each zone's name on it, where it fits and nothing else stands there. */
   readonly named?: boolean;
+  /** Drawn over the zones, in the sheet's mm. */
+  readonly over?: ReactNode;
   /** Zones that belong together, each group drawn as linked outlines under its name. */
   readonly groups?: readonly { readonly name: string; readonly zones: readonly string[] }[];
 }
@@ -122,6 +124,7 @@ function Drawing(props: PlanDrawingProps) {
           pointerEvents="none"
         />
       )}
+      {props.over}
       <Dots {...props} />
       <Pins {...props} />
       {props.sideWords && view === 'outside' && (

@@ -44,6 +44,7 @@ export function changeOfPhoto(
       zone: row.zone,
       finding: row.finding,
       range: null,
+      seam: null,
       caption: '',
       drawn: false,
     },

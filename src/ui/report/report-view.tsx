@@ -17,6 +17,7 @@ import { zoneName } from '@/words/zones';
 import { PlanDrawing, type PlanPin } from '../body-plan/plan-drawing';
 import { Claims, Conditions, NotSeen } from './report-circumstances';
 import { FindingsList } from './report-findings';
+import { FitTable } from './report-fit';
 import { GradeSummary } from './report-grade';
 import { PaintTable } from './report-paint';
 
@@ -86,6 +87,7 @@ export function ReportView(props: ReportViewProps) {
         </p>
       )}
       <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} records={records} />
+      <FitTable snapshot={snapshot} records={records} wording={wording} />
       <Claims records={records} wording={wording} />
       <NotSeen snapshot={snapshot} wording={wording} />
       <Conditions records={records} wording={wording} />

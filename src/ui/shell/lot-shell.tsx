@@ -1,6 +1,6 @@
 'use client';
 
-import { BookOpenCheck, ClipboardList, Footprints, Gauge, Images, Scale, Warehouse } from 'lucide-react';
+import { BookOpenCheck, ClipboardList, DoorOpen, Footprints, Gauge, Images, Scale, Warehouse } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -20,6 +20,7 @@ const PLACES = [
   { to: 'walk', name: 'Walk', Icon: Footprints },
   { to: 'photos', name: 'Photos', Icon: Images },
   { to: 'paint', name: 'Paint', Icon: Gauge },
+  { to: 'fit', name: 'Fit', Icon: DoorOpen },
   { to: 'grade', name: 'Grade', Icon: Scale },
   { to: 'report', name: 'Report', Icon: BookOpenCheck },
 ] as const;

@@ -15,6 +15,12 @@ export const zoneSchema = z
   .regex(/^[a-z]+(\.[a-z]+){0,3}$/, 'a zone slug such as fender.left')
   .max(60);
 
+/** A seam's slug: two zones joined with `|`, alphabetically. */
+export const seamSchema = z
+  .string()
+  .regex(/^[a-z]+(\.[a-z]+){0,3}\|[a-z]+(\.[a-z]+){0,3}$/, 'a seam slug such as door.left.front|fender.left')
+  .max(120);
+
 /** A place on the panel in millimetres (frame: docs/formats/readings.md). */
 export const placeSchema = z.object({ uMm: z.number().min(-200).max(6000), vMm: z.number().min(-200).max(6000) });
 

@@ -1,12 +1,6 @@
 import { z } from 'zod';
 import { GAP_REFUSALS } from '../../fit/gap-limits';
-import { evidenceSchema, instantSchema, text, uuidSchema } from './common';
-
-/** A seam's slug: two zones joined with `|`, alphabetically. */
-export const seamSchema = z
-  .string()
-  .regex(/^[a-z]+(\.[a-z]+){0,3}\|[a-z]+(\.[a-z]+){0,3}$/, 'a seam slug such as door.left.front|fender.left')
-  .max(120);
+import { evidenceSchema, instantSchema, seamSchema, text, uuidSchema } from './common';
 
 const pointSchema = z.tuple([z.number().min(-10_000).max(100_000), z.number().min(-10_000).max(100_000)]);
 

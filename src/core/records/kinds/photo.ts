@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { instantSchema, shaSchema, text, uuidSchema, zoneSchema } from './common';
+import { instantSchema, seamSchema, shaSchema, text, uuidSchema, zoneSchema } from './common';
 
 /** What is known of a picture; its bytes live in the photo store under their hash. */
 export const photoSchema = z.object({
@@ -14,6 +14,8 @@ export const photoSchema = z.object({
   finding: uuidSchema.nullable().default(null),
   /** An overview from where one stands, or a close-up; null: by whether it was taken for a finding. */
   range: z.enum(['far', 'near']).nullable().default(null),
+  /** The seam that it shows with a card beside it, to be measured. */
+  seam: seamSchema.nullable().default(null),
   caption: text(300).default(''),
   /** True for pictures drawn by the program, which show no real car. */
   drawn: z.boolean().default(false),

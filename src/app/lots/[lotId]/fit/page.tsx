@@ -1,0 +1,5 @@
+import { Fit } from '@/screens/fit/fit';
+
+export default function FitPage() {
+  return <Fit />;
+}

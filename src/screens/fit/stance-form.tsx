@@ -1,0 +1,65 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import type { CarFit } from '@/core/fit/car-fit';
+import { recordsOf } from '@/core/records/reduce';
+import { useInspection } from '@/ui/records/inspection';
+
+const CORNERS = [
+  ['leftFrontMm', 'Left front'],
+  ['rightFrontMm', 'Right front'],
+  ['leftRearMm', 'Left rear'],
+  ['rightRearMm', 'Right rear'],
+] as const;
+type Given = Record<(typeof CORNERS)[number][0], string>;
+
+/** Height of the wheel arches at four corners, and the lean and rake from them. */
+export function StanceForm({ fit }: { fit: CarFit }) {
+  const { state, store, mayEdit } = useInspection();
+  const held = recordsOf(state.records, 'stance').at(-1);
+  const [problem, setProblem] = useState('');
+  const { register, handleSubmit } = useForm<Given>({
+    defaultValues: Object.fromEntries(CORNERS.map(([k]) => [k, held ? String(held.body[k]) : ''])) as Given,
+  });
+  const submit = handleSubmit((given) => {
+    const body = Object.fromEntries(
+      CORNERS.map(([k]) => [k, given[k].trim() === '' ? Number.NaN : Number(given[k].replace(',', '.'))]),
+    );
+    const done = store.put([
+      { kind: 'stance', body: { ...body, at: new Date().toISOString() }, ...(held && { id: held.id }) },
+    ]);
+    setProblem(done.ok ? '' : 'All four heights are needed, in mm.');
+  });
+  const s = fit.stance;
+  return (
+    <form onSubmit={submit} className="grid gap-2 border-t border-line p-4">
+      <h2 className="text-lg font-bold">Stance</h2>
+      <p className="text-sm text-soft">Height of each wheel arch over level ground, mm.</p>
+      <div className="grid grid-cols-2 gap-2">
+        {CORNERS.map(([name, word]) => (
+          <label key={name} className="grid gap-1 text-sm font-semibold">
+            {word}
+            <input className="field figure" inputMode="numeric" disabled={!mayEdit} {...register(name)} />
+          </label>
+        ))}
+      </div>
+      {s && (
+        <p className="text-sm">
+          Leans {lean(s.leanFrontMm)} at the front, {lean(s.leanRearMm)} at the rear; rear over front{' '}
+          <span className="figure">{Math.round((s.rakeLeftMm + s.rakeRightMm) / 2)} mm</span>.
+        </p>
+      )}
+      {problem && <p role="alert">{problem}</p>}
+      {mayEdit && (
+        <button type="submit" className="btn justify-self-start">
+          Keep stance
+        </button>
+      )}
+    </form>
+  );
+}
+
+function lean(mm: number): string {
+  return mm === 0 ? 'not' : `${Math.abs(Math.round(mm))} mm to the ${mm < 0 ? 'left' : 'right'}`;
+}

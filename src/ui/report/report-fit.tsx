@@ -1,0 +1,93 @@
+import type { AnyRecord } from '@/core/records/kinds';
+import { recordsOf } from '@/core/records/reduce';
+import type { Snapshot } from '@/core/report/snapshot';
+import { correctionText, FIT_VERDICT_WORDS, hintText, seamName, shutText, stanceText } from '@/words/fit';
+import type { Wording } from '@/words/vocabulary';
+import { zoneName } from '@/words/zones';
+import { EvidenceStamp } from '../parts/evidence-stamp';
+
+/** How the panels meet: each measured seam, where doors hang, what shuts how. Nothing where nothing was measured. */
+export function FitTable({
+  snapshot,
+  records,
+  wording,
+}: {
+  snapshot: Snapshot;
+  records: readonly AnyRecord[];
+  wording: Wording;
+}) {
+  const { fit } = snapshot.results;
+  const shuts = recordsOf(records, 'shut');
+  const stance = recordsOf(records, 'stance').at(-1);
+  if (!fit && shuts.length === 0 && !stance) return null;
+  return (
+    <section className="grid gap-2" aria-label="Panel fit">
+      <h2 className="flex items-center gap-3 text-xl font-bold">
+        Panel fit <EvidenceStamp evidence="measured" />
+      </h2>
+      {fit && (
+        <>
+          <p className="text-sm">
+            Gaps are judged against the era of the car ({fit.seams[0]!.nominalMm} mm) and against its own other side,
+            not against a modern car.
+          </p>
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached by keyboard */}
+          <section className="overflow-x-auto" aria-label="Gaps by seam" tabIndex={0}>
+            <table className="w-full min-w-120 text-sm">
+              <thead className="text-left text-xs text-soft">
+                <tr>
+                  <th className="py-1 pr-2 font-semibold">Seam</th>
+                  <th className="pr-2 text-right font-semibold">Mean, mm</th>
+                  <th className="pr-2 text-right font-semibold">8 in 10</th>
+                  <th className="pr-2 text-right font-semibold">Range</th>
+                  <th className="pr-2 text-right font-semibold">In tolerance</th>
+                  <th className="text-right font-semibold">Flush within</th>
+                </tr>
+              </thead>
+              <tbody>
+                {fit.seams.map((s) => (
+                  <tr key={s.seam} className="border-t border-line">
+                    <th scope="row" className="py-1.5 pr-2 text-left font-semibold">
+                      {seamName(s.seam, wording)}
+                    </th>
+                    <td className="figure pr-2 text-right">{s.meanMm.value?.toFixed(1) ?? '–'}</td>
+                    <td className="figure pr-2 text-right text-xs">
+                      {s.meanMm.low === null ? '–' : `${s.meanMm.low.toFixed(1)}–${s.meanMm.high!.toFixed(1)}`}
+                    </td>
+                    <td className="figure pr-2 text-right">{s.rangeMm.toFixed(1)}</td>
+                    <td className="figure pr-2 text-right">
+                      {s.within === null ? '–' : `${Math.round(100 * s.within)} %`}
+                    </td>
+                    <td className="figure text-right">
+                      {s.worstFlushMm === null ? '–' : `${Math.abs(s.worstFlushMm).toFixed(1)} mm`}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+          <ul className="grid gap-1 text-sm">
+            {fit.panels.map((p) => (
+              <li key={p.zone}>
+                <strong>{zoneName(p.zone, wording)}</strong> {FIT_VERDICT_WORDS[p.verdict]}.{' '}
+                {p.verdict === 'adjust' && correctionText(p.hinges)}
+              </li>
+            ))}
+          </ul>
+          {fit.hints.length > 0 && (
+            <p className="flex flex-wrap items-center gap-2 text-sm">
+              <EvidenceStamp evidence="inferred" />
+              {fit.hints.map((h) => hintText(h, wording)).join(' ')}
+            </p>
+          )}
+        </>
+      )}
+      {shuts.map((s) => (
+        <p key={s.id} className="text-sm">
+          <strong>{zoneName(s.body.zone, wording)}</strong> {shutText(s.body)}.
+        </p>
+      ))}
+      {stance && <p className="text-sm">Height of the wheel arches: {stanceText(stance.body)}.</p>}
+    </section>
+  );
+}
