@@ -1,7 +1,7 @@
 import { planOf } from '../body/plan';
 import type { AnyRecord, RecordKind } from '../records/kinds';
 import { RECORD_SCHEMAS } from '../records/kinds';
-import { fitOfCar, notches } from './car-fit';
+import { beyondTolerance, fitOfCar, notches } from './car-fit';
 import { DEFAULT_TOLERANCES, toleranceFor, tolerancesSchema } from './defaults';
 
 const plan = planOf('fastback')!;
@@ -123,4 +123,13 @@ it('leaves out dropped stations and knows a lean and a shifted front', () => {
 
 it('places notches evenly, clear of the ends', () => {
   expect(notches(600, 3)).toEqual([100, 300, 500]);
+});
+
+it('counts by how many tolerances a panel goes beyond, and leaves out panels that were not measured', () => {
+  // Nominal 4.5 ± 1.25 mm: 7 mm is two tolerances off, one beyond; flush 2.5 likewise.
+  const beyond = beyondTolerance(judged(gap('door.left.front|fender.left', [4.5, 7], [0, 2.5])));
+  expect(beyond.get('door.left.front')).toBeCloseTo(0.5, 9);
+  expect(beyond.get('fender.left')).toBeCloseTo(0.5, 9);
+  expect(beyond.has('door.right.front')).toBe(false);
+  expect(beyondTolerance(judged(gap('door.left.front|fender.left', [4.5, 5.7]))).get('fender.left')).toBe(0);
 });

@@ -37,6 +37,8 @@ export interface GapStation {
   readonly refused: 'no-slot' | null;
   /** The edges on the picture, px; null where refused. */
   readonly edgesPx: readonly [Point, Point] | null;
+  /** The same edges on the strip, columns. */
+  readonly columns: readonly [number, number] | null;
 }
 
 export type GapResult =
@@ -48,6 +50,8 @@ export type GapResult =
       readonly stations: readonly GapStation[];
       readonly warnings: readonly ('tilted' | 'card-not-refined')[];
       readonly cardPx: readonly Point[];
+      /** The seam laid straight, as the edges were found on it. */
+      readonly strip: SeamStrip;
     } & SeamSummary)
   | { readonly ok: false; readonly reason: GapRefusal };
 
@@ -172,6 +176,7 @@ export function measureGap(pixels: Pixels, order: GapOrder): GapResult {
       ...(card.residualPx === null ? (['card-not-refined'] as const) : []),
     ],
     cardPx: card.corners,
+    strip,
     ...summarise(stations.list, stations.scaleShare),
   };
 }
@@ -407,7 +412,7 @@ function stationsOf(
   const edgeSe = (L.edgePx * sqrt(2)) / pxPerMm;
   const outlying = outliers(found.map((f) => f.widthMm));
   const list: GapStation[] = found.map((f, i) => {
-    if (outlying[i]) return { sMm: f.row, widthMm: null, refused: 'no-slot', edgesPx: null };
+    if (outlying[i]) return { sMm: f.row, widthMm: null, refused: 'no-slot', edgesPx: null, columns: null };
     const sd = hypot(noiseSe, edgeSe, f.share * f.widthMm);
     const row = min(strip.rows - 1 - half, max(half, round(f.row / strip.rowMm)));
     const p = strip.at[row]!;
@@ -420,9 +425,10 @@ function stationsOf(
       widthMm: { value: f.widthMm, low: max(0, f.widthMm - Z_90 * sd), high: f.widthMm + Z_90 * sd, n: 2 * half + 1 },
       refused: null,
       edgesPx: [on(f.left), on(f.right)] as const,
+      columns: [f.left, f.right] as const,
     };
   });
-  for (const s of lost) list.push({ sMm: s, widthMm: null, refused: 'no-slot', edgesPx: null });
+  for (const s of lost) list.push({ sMm: s, widthMm: null, refused: 'no-slot', edgesPx: null, columns: null });
   list.sort((a, b) => a.sMm - b.sMm);
   blurs.sort((a, b) => a - b);
   return {

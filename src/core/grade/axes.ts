@@ -1,3 +1,4 @@
+import { beyondTolerance, type CarFit } from '../fit/car-fit';
 import { findingLoss } from '../flaws/loss';
 import type { PaintAnalysis } from '../paint/analyse';
 import type { PaintState } from '../paint/profiles';
@@ -54,6 +55,7 @@ function partOf(
   cell: Cell,
   ageYears: number,
   paint: ReadonlyMap<string, Record<PaintState, number>>,
+  fit: ReadonlyMap<string, number>,
   tables: GradeTables,
 ): Part {
   const axis = axisOf(cell);
@@ -65,7 +67,9 @@ function partOf(
   const chances = cell.aspect === 'paint' ? paint.get(cell.zone.slug) : undefined;
   const measured = chances ? chances.filled * tables.paintLoss.filled + chances.heavy * tables.paintLoss.heavy : 0;
   const found = cell.findings.reduce((sum, f) => sum + findingLoss(f.body), 0);
-  const mean = tables.seen.clean * Math.exp(-tables.lossScale * (found + measured));
+  const beyond = cell.aspect === 'fit' ? (fit.get(cell.zone.slug) ?? 0) : 0;
+  const uneven = Math.min(tables.mostFitLoss, tables.fitLoss * beyond);
+  const mean = tables.seen.clean * Math.exp(-tables.lossScale * (found + measured + uneven));
   return { ...base, mean, sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd, seen: true };
 }
 
@@ -92,14 +96,21 @@ function originalityParts(
 }
 
 /** All parts of all axes. */
-export function partsOf(coverage: Coverage, paint: PaintAnalysis, ageYears: number, tables: GradeTables): Part[] {
+export function partsOf(
+  coverage: Coverage,
+  paint: PaintAnalysis,
+  fit: CarFit,
+  ageYears: number,
+  tables: GradeTables,
+): Part[] {
+  const beyond = beyondTolerance(fit);
   const chances = new Map(
     paint.zones.flatMap((z) =>
       z.state?.survivor ? [[z.zone, z.state.survivor as Record<PaintState, number>] as const] : [],
     ),
   );
   return [
-    ...coverage.cells.map((c) => partOf(c, ageYears, chances, tables)),
+    ...coverage.cells.map((c) => partOf(c, ageYears, chances, beyond, tables)),
     ...originalityParts(coverage, ageYears, chances, tables),
   ];
 }

@@ -1,4 +1,5 @@
 import type { Plan } from '../body/plan';
+import { fitOfCar } from '../fit/car-fit';
 import { findingLoss, flawById } from '../flaws/loss';
 import { filmInput } from '../gauge/film-readings';
 import { analysePaint, type PaintAnalysis } from '../paint/analyse';
@@ -169,7 +170,7 @@ export function gradeCar(input: GradeInput): Grade {
     plan: input.plan,
   });
   const coverage = coverageOf(input.plan, input.records);
-  const parts = partsOf(coverage, paint, ageYears, tables);
+  const parts = partsOf(coverage, paint, fitOfCar(input.plan, input.records), ageYears, tables);
   const gates = gatesOf(input.records);
   const moments = axisMoments(parts, tables);
   const draws = drawAxes(moments, gates, tables);

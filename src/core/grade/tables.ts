@@ -65,6 +65,9 @@ export const gradeTablesSchema = z.object({
     modelCounts: z.number().positive().default(3),
     mostCorrection: z.number().min(1).default(2),
   }),
+  /** Share of a panel's condition lost for every tolerance by which its gaps and flushness go beyond theirs, and the most. */
+  fitLoss: z.number().min(0).default(0.12),
+  mostFitLoss: z.number().min(0).default(0.5),
   draws: z.number().int().positive(),
 });
 export type GradeTables = z.infer<typeof gradeTablesSchema>;
@@ -161,5 +164,7 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     modelCounts: 3,
     mostCorrection: 2,
   },
+  fitLoss: 0.12,
+  mostFitLoss: 0.5,
   draws: 2000,
 };

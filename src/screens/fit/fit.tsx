@@ -78,6 +78,15 @@ export function Fit() {
           mm and beyond; dashed seams are not measured. Era: {fit.tolerance.from ?? 'before'}–
           {fit.tolerance.to ?? 'now'}.
         </p>
+        <p className="flex flex-wrap items-center gap-3 px-4 pt-3 text-sm">
+          <a className="btn btn-small" href="/gauge-card.pdf" target="_blank" rel="noreferrer">
+            Gauge card to print
+          </a>
+          <span className="min-w-0 flex-1 text-soft">
+            Photograph each seam with it, or with a bank card, flat beside it; then say among the photos which seam it
+            shows.
+          </span>
+        </p>
         {queue.length > 0 && mayEdit && (
           <section className="flex flex-wrap items-center gap-3 bg-tape/40 p-3" aria-label="Seam pictures to measure">
             <strong>

@@ -6,6 +6,7 @@ import type { GapOrder } from '@/core/fit/gap';
 import type { Point } from '@/core/image/homography';
 import type { StoredRecord } from '@/core/records/kinds';
 import { SeamProfile } from '@/ui/charts/seam-profile';
+import { StripView } from '@/ui/charts/strip-view';
 import { Modal } from '@/ui/parts/modal';
 import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
 import { useWording } from '@/ui/preferences';
@@ -264,6 +265,14 @@ export function GapSheet({
             </p>
           )}
         </div>
+        {good && (
+          <StripView
+            strip={good.strip}
+            stations={good.stations}
+            dropped={dropped}
+            label="The seam laid straight, with the edges found"
+          />
+        )}
         {drawn && (
           <SeamProfile fit={drawn} topMm={Math.max(8, (good?.meanMm.value ?? 4) * 1.6)} label="Gap along the seam" />
         )}

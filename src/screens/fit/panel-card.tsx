@@ -59,7 +59,7 @@ export function PanelCard({ plan, fit, panel }: { plan: Plan; fit: CarFit; panel
         <span className="stamp">inferred</span>
       </div>
       <p>
-        <strong className="first-letter:uppercase">{FIT_VERDICT_WORDS[result.verdict]}</strong>.{' '}
+        <strong className="inline-block first-letter:uppercase">{FIT_VERDICT_WORDS[result.verdict]}</strong>.{' '}
         <span className="text-soft">
           A movement takes away {Math.round(100 * result.explained)} % of the misfit; {result.residualMm.toFixed(1)} mm
           is left

@@ -38,6 +38,8 @@ export function SeamMarks({
         const fit = fits.get(seam.slug);
         const line = middleLine(seam);
         const [x, y] = pointAlong(line, 0.5);
+        const [from, to] = [line[0]!, line.at(-1)!];
+        const upright = Math.abs(to[1] - from[1]) > Math.abs(to[0] - from[0]);
         const mean = fit?.meanMm.value ?? null;
         return (
           <g
@@ -79,8 +81,8 @@ export function SeamMarks({
             })}
             {mean !== null && (
               <text
-                x={x}
-                y={y - 44}
+                x={upright ? x + 120 : x}
+                y={upright ? y + 30 : y - 44}
                 textAnchor="middle"
                 fontSize="84"
                 fontWeight="650"
