@@ -100,3 +100,12 @@ test('gaps typed on the walk say where the door hangs; a correction tried by sli
   await expect(fit).toContainText('must be slammed');
   await expect(fit).toContainText('can be adjusted');
 });
+
+test('the gauge card is printed on a sheet of A4, for anybody', async ({ request }) => {
+  const answer = await request.get('/gauge-card.pdf');
+  expect(answer.headers()['content-type']).toBe('application/pdf');
+  const pdf = (await answer.body()).toString('latin1');
+  expect(pdf.startsWith('%PDF-')).toBe(true);
+  // A4 in points: 595.3 by 841.9.
+  expect(pdf).toMatch(/MediaBox \[0 0 595\.\d+ 841\.\d+\]/);
+});

@@ -20,7 +20,6 @@ import { importPhoto } from '../photo-import';
 import { photoStore } from '../photo-store';
 import { sealInspection } from '../sealing';
 import { exportKey } from './export-key';
-import { gaugeCardPdf } from './gauge-card';
 import { importBundle } from './import-bundle';
 import { runExport } from './jobs';
 import { unpackBundle, ZIP_LIMITS } from './zip-safe';
@@ -280,11 +279,4 @@ it('shows a bidder only what was made after the seal, and a left job as failed',
   expect(jobs.find((j) => j.id === left)).toMatchObject({ state: 'failed' });
   await moveExportJob(db, petra, left, { state: 'cancelled' });
   expect(await moveExportJob(db, petra, left, { done: 1 })).toBe(false);
-});
-
-it('prints the gauge card at true size', async () => {
-  const pdf = (await gaugeCardPdf()).toString('latin1');
-  expect(pdf.startsWith('%PDF-')).toBe(true);
-  // A4 in points: 595 × 842.
-  expect(/MediaBox \[0 0 595\.\d+ 841\.\d+\]/.test(pdf)).toBe(true);
 });
