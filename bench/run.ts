@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { planOf } from '../src/core/body/plan';
 import { parseEntry } from '../src/core/entry/parse';
+import { measureGap } from '../src/core/fit/gap';
+import { type FitStation, fitPanel } from '../src/core/fit/panel-fit';
 import { gradeCar } from '../src/core/grade/grade';
 import { analysePaint } from '../src/core/paint/analyse';
 import type { FilmReading } from '../src/core/paint/film-reading';
@@ -9,6 +11,7 @@ import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
 import { readBundle } from '../src/core/records/bundle';
 import { canonicalText, sha256Hex } from '../src/core/report/seal';
 import { normalDraw, seeded } from '../src/core/stats/random';
+import { drawSeam, PLAIN_SCENE } from '../src/instruments/camera';
 
 /** Median time of several runs in ms, after one to warm up. */
 function time(work: () => unknown, runs = 9): number {
@@ -100,4 +103,40 @@ row(
   time(() => sha256Hex(canonicalText(bundle))),
   time(() => JSON.stringify(JSON.parse(text))),
   'parse and stringify of the same',
+);
+
+/** A seam photographed with a card, so many px to a millimetre; the wider the picture the longer the seam that is drawn. */
+function seamPhoto(pxPerMm: number, heightMm: number) {
+  const widthPx = Math.round(pxPerMm * 140);
+  const p = drawSeam({
+    ...PLAIN_SCENE,
+    pxPerMm,
+    widthPx,
+    heightPx: Math.round(pxPerMm * heightMm),
+    blurPx: pxPerMm / 8,
+  });
+  return () => measureGap(p.pixels, { cardMm: [85.6, 53.98], cardPx: p.cardPx, seamPx: p.seamPx });
+}
+const [coarse, fine, long] = [seamPhoto(7, 100), seamPhoto(28.6, 105), seamPhoto(7, 200)];
+const three = time(coarse, 5);
+row('gap off a photograph, 7 px/mm, 0.7 megapixels', three, base, 'a million normal draws');
+row('the same at 28.6 px/mm, 12 megapixels', time(fine, 5), three, 'the same at 7 px/mm (growth with pixels)');
+row('the same with the seam twice as long', time(long, 5), three, 'the same at 7 px/mm (growth with length)');
+const stations: FitStation[] = (['front', 'rear', 'top', 'bottom'] as const).flatMap((side) =>
+  Array.from({ length: 5 }, (_, i) => ({
+    side,
+    xMm: side === 'front' ? 1000 : side === 'rear' ? 0 : 100 + 200 * i,
+    yMm: side === 'top' ? 900 : side === 'bottom' ? 0 : 100 + 170 * i,
+    nominalMm: 4.5,
+    gapMm: 4 + ((i * 37) % 10) / 10,
+    gapSeMm: 0.15,
+    flushMm: ((i * 13) % 7) / 10,
+    flushSeMm: 0.15,
+  })),
+);
+row(
+  'where a door hangs, 20 stations, 100 times',
+  time(() => Array.from({ length: 100 }, () => fitPanel(stations))),
+  base,
+  'a million normal draws',
 );

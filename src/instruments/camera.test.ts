@@ -1,5 +1,7 @@
 import sharp from 'sharp';
 import { type GapResult, measureGap } from '@/core/fit/gap';
+import { GAUGE_CARD, INNER_MARKS } from '@/core/fit/gauge-card';
+import { findCard } from '@/core/image/find-card';
 import { inverse, mapped, type Point } from '@/core/image/homography';
 import { normalDraw, seeded } from '@/core/stats/random';
 import { drawSeam, PLAIN_SCENE, type Rgb, type SeamPicture, type SeamScene } from './camera';
@@ -172,4 +174,29 @@ it('takes the outer edges of a slot with a seal in it, and does not follow a lin
     const found = good(measured(shot({ gapMm: () => 5.5, ...extra })));
     expect(Math.abs(found.meanMm.value! - 5.5)).toBeLessThan(0.25);
   }
+});
+
+it('finds the card by itself where it stands out, and none where there is none', () => {
+  for (const extra of [
+    {},
+    { turnDeg: 35, tiltDeg: 20, leanDeg: 40 },
+    { left: [30, 34, 44], right: [30, 34, 44], light: 0.5 },
+  ] as Partial<SeamScene>[]) {
+    const p = shot({ pxPerMm: 6, ...extra });
+    const found = findCard(p.pixels)!;
+    for (const [x, y] of p.cardPx)
+      expect(Math.min(...found.map((q) => Math.hypot(q[0] - x, q[1] - y)))).toBeLessThan(12);
+    // Clockwise on the picture, so that it can be handed on as it is.
+    expect(good(measured(p, { cardPx: found })).meanMm.value!).toBeCloseTo(good(measured(p)).meanMm.value!, 1);
+  }
+  expect(findCard(shot({ cardMm: [0.01, 0.01] }).pixels)).toBeNull();
+});
+
+it('refuses a gauge card whose inner marks do not lie where they do on a flat one', () => {
+  const card = { cardMm: [GAUGE_CARD.widthMm, GAUGE_CARD.heightMm] as const, marksMm: INNER_MARKS };
+  const middleMm = () => 138;
+  const flat = shot({ ...card, middleMm, pxPerMm: 5 });
+  expect(good(measured(flat, card)).meanMm.value!).toBeGreaterThan(4.2);
+  const bent = shot({ ...card, middleMm, pxPerMm: 5, marksOffMm: 1.2 });
+  expect(measured(bent, card)).toEqual({ ok: false, reason: 'card-not-flat' });
 });

@@ -37,6 +37,9 @@ export interface SeamScene {
   readonly blurPx: number;
   /** How far the card is bent out of the plane in its middle, mm of sideways bow as the camera sees it. */
   readonly cardBowMm: number;
+  /** Dark marks on the card, mm, and how far each is drawn from its place. */
+  readonly marksMm: readonly Point[];
+  readonly marksOffMm: number;
   /** Without a slot: paint goes through, as on one panel. */
   readonly noSlot: boolean;
   /** Whether blur happens in linear light, as in a lens, or in coded values. */
@@ -76,6 +79,8 @@ export const PLAIN_SCENE: SeamScene = {
   light: 1,
   blurPx: 0.9,
   cardBowMm: 0,
+  marksMm: [],
+  marksOffMm: 0,
   noSlot: false,
   linear: true,
 };
@@ -145,7 +150,10 @@ function colourAt(scene: SeamScene, x: number, y: number, out: Float64Array): vo
   const bow = scene.cardBowMm * (1 - ((2 * x) / w - 1) ** 2);
   if (x >= 0 && x <= w && y >= bow && y <= h + bow) {
     const mark = (abs(x - 6) < 2.5 || abs(x - w + 6) < 2.5) && (abs(y - bow - 6) < 2.5 || abs(y - bow - h + 6) < 2.5);
-    const v = mark ? 40 : 228;
+    const inner = scene.marksMm.some(
+      ([mx, my], i) => abs(x - mx - (i === 2 ? scene.marksOffMm : 0)) < 1.5 && abs(y - my) < 1.5,
+    );
+    const v = mark || inner ? 40 : 228;
     out[0] = v;
     out[1] = v;
     out[2] = v - 4;

@@ -11,6 +11,10 @@ export const GAP_LIMITS = {
   mostTiltDeg: 38,
   /** Farthest from the card that the plane is trusted, as a multiple of the card's diagonal. */
   mostReach: 5,
+  /** Side of the square in which an inner mark is looked for, mm, its least contrast of 255, and how far off it may lie, mm. */
+  markSearchMm: 7,
+  markContrast: 60,
+  marksOffMm: 0.5,
   /** Rows along the seam, mm; how far either side of the drawn line is searched; widths that a gap can have. */
   rowMm: 0.5,
   searchMm: 11,

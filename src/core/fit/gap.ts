@@ -11,7 +11,7 @@ import {
   tiltDegOf,
 } from '../image/homography';
 import type { Pixels } from '../image/pixels';
-import { type Channels, LUMA, slopeOf, toneOf } from '../image/sample';
+import { type Channels, LUMA, lightAt, slopeOf, toneOf } from '../image/sample';
 import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
 import { quantile } from '../stats/quantile';
@@ -28,6 +28,8 @@ export interface GapOrder {
   /** The seam as roughly drawn, px. */
   readonly seamPx: readonly Point[];
   readonly stepMm?: number;
+  /** Dark marks on the card, mm from its first corner, that lie where they should when it is flat; the same turned round. */
+  readonly marksMm?: readonly Point[];
 }
 
 export interface GapStation {
@@ -131,6 +133,8 @@ export function measureGap(pixels: Pixels, order: GapOrder): GapResult {
   const toPicture = homographyOf(plane, card.corners);
   const toPlane = toPicture && inverse(toPicture);
   if (!toPicture || !toPlane) return refuse('card-not-flat');
+  const marksOff = order.marksMm ? worstMarkMm(pixels, toPicture, order.marksMm) : null;
+  if (marksOff !== null && marksOff > L.marksOffMm) return refuse('card-not-flat');
   const line = order.seamPx.map(([x, y]) => mapped(toPlane, x, y));
   const reach = L.mostReach * hypot(...size);
   if (line.some((p) => p === null || hypot(p[0] - size[0] / 2, p[1] - size[1] / 2) > reach))
@@ -179,6 +183,33 @@ export function measureGap(pixels: Pixels, order: GapOrder): GapResult {
     strip,
     ...summarise(stations.list, stations.scaleShare),
   };
+}
+
+/** How far the worst of a card's inner marks lies from its place, mm; null when none of them is seen. */
+function worstMarkMm(pixels: Pixels, toPicture: Homography, marks: readonly Point[]): number | null {
+  const steps = 24;
+  const found = marks.flatMap(([x, y]) => {
+    const places = Array.from({ length: steps * steps }, (_, k) => {
+      const [u, v] = [
+        x + (((k % steps) + 0.5) / steps - 0.5) * L.markSearchMm,
+        y + ((floor(k / steps) + 0.5) / steps - 0.5) * L.markSearchMm,
+      ];
+      const p = mapped(toPicture, u, v);
+      return { u, v, light: p ? lightAt(pixels, p[0], p[1], LUMA) : Number.NaN };
+    }).filter((p) => known(p.light));
+    const lights = places.map((p) => p.light);
+    const [dark, bright] = [min(...lights), max(...lights)];
+    if (!(bright - dark > L.markContrast)) return [];
+    let [su, sv, n] = [0, 0, 0];
+    for (const p of places) {
+      const w = max(0, (dark + bright) / 2 - p.light);
+      su += w * p.u;
+      sv += w * p.v;
+      n += w;
+    }
+    return n > 0 ? [hypot(su / n - x, sv / n - y)] : [];
+  });
+  return found.length === 0 ? null : max(...found);
 }
 
 /** The slot's middle line on the plane, mm: at every row, averaged along some way; the drawn line where no slot was seen. */

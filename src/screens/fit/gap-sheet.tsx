@@ -1,8 +1,10 @@
 'use client';
 
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { seamStations } from '@/core/fit/car-fit';
+import { toleranceFor } from '@/core/fit/defaults';
 import type { GapOrder } from '@/core/fit/gap';
+import { GAUGE_CARD, INNER_MARKS } from '@/core/fit/gauge-card';
 import type { Point } from '@/core/image/homography';
 import type { StoredRecord } from '@/core/records/kinds';
 import { SeamProfile } from '@/ui/charts/seam-profile';
@@ -13,12 +15,17 @@ import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
 import { GAP_REFUSAL_WORDS, seamName } from '@/words/fit';
+import type { CardAnswer } from '@/workers/card.worker';
 import type { GapAnswer } from '@/workers/gap.worker';
 
 const make = () => new Worker(new URL('../../workers/gap.worker.ts', import.meta.url), { type: 'module' });
 /** Cards of known size, mm; the first by ISO/IEC 7810. */
-const CARDS = { 'Bank card, 85.60 × 53.98': [85.6, 53.98], 'Gauge card, 120 × 80': [120, 80] } as const;
+const CARDS = {
+  'Bank card, 85.60 × 53.98': [85.6, 53.98],
+  'Gauge card, 120 × 80': [GAUGE_CARD.widthMm, GAUGE_CARD.heightMm],
+} as const;
 const CORNERS = 4;
+const makeFinder = () => new Worker(new URL('../../workers/card.worker.ts', import.meta.url), { type: 'module' });
 const NUDGE = 0.002;
 
 /** Measures the gap of a seam on one picture: tap the card's corners, draw along the seam, look, keep. */
@@ -43,6 +50,12 @@ export function GapSheet({
   const [problem, setProblem] = useState('');
   const picture = useRef<HTMLImageElement>(null);
   const address = `/api/v1/photos/${photo.body.sha256}/2048`;
+  // The card is looked for as soon as the picture is open; what is found stands in for the four touches.
+  const toFind = useMemo(() => ({ picture: address }), [address]);
+  const sought = useWorkerAnswer<typeof toFind, CardAnswer>(makeFinder, toFind);
+  useEffect(() => {
+    if (sought?.corners) setPoints((p) => (p.length === 0 ? sought.corners! : p));
+  }, [sought]);
   const own = /^(\d+(?:[.,]\d+)?)\s*[x×]\s*(\d+(?:[.,]\d+)?)$/.exec(typed.trim());
   const [w, h] =
     card in CARDS
@@ -56,6 +69,7 @@ export function GapSheet({
             cardMm: [w, h],
             cardPx: points.slice(0, CORNERS),
             seamPx: points.slice(CORNERS),
+            ...(w === GAUGE_CARD.widthMm && h === GAUGE_CARD.heightMm && { marksMm: INNER_MARKS }),
           } satisfies GapOrder & { picture: string })
         : null,
     [address, points, w, h],
@@ -78,7 +92,13 @@ export function GapSheet({
   };
   const name = (i: number) => (i < CORNERS ? `corner ${i + 1}` : `seam ${i - CORNERS + 1}`);
   const kept = good?.stations.map((s, i) => (dropped.has(i) ? null : s)) ?? [];
-  const drawn = good && plan ? seamStations(kept.flatMap((s) => (s?.widthMm ? [s] : []))) : null;
+  const drawn =
+    good && plan
+      ? seamStations(
+          kept.flatMap((s) => (s?.widthMm ? [s] : [])),
+          toleranceFor({ year: car?.year ?? null, ...(car && { make: car.make, model: car.model }) }),
+        )
+      : null;
   const keep = () => {
     if (!good || !question) return;
     const done = store.put([
@@ -120,7 +140,7 @@ export function GapSheet({
             : points.length < CORNERS
               ? `Touch corner ${points.length + 1} of the card, clockwise; roughly will do.`
               : points.length < CORNERS + 2
-                ? 'Touch along the seam: its start, then on to its end.'
+                ? `${sought?.corners ? 'The card was found. ' : ''}Touch along the seam: its start, then on to its end.`
                 : 'More touches go on along the seam. A button below moves its place: touch, or arrow keys.'}
         </p>
         <TapPicture src={address} alt={photo.body.caption || photo.body.name} imageRef={picture} onTap={tap}>

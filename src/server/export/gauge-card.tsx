@@ -1,26 +1,25 @@
 import { Document, Line, Page, Rect, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer';
+import { GAUGE_CARD, INNER_MARKS } from '@/core/fit/gauge-card';
 
-/** Size of our own gauge card, mm, and of its corner marks. */
-const CARD = { widthMm: 120, heightMm: 80, markMm: 8, insetMm: 4 } as const;
 const PT_PER_MM = 72 / 25.4;
 const pt = (mm: number) => mm * PT_PER_MM;
 
 /** Corner marks, and smaller ones on straight lines that show by eye whether the card lies flat. */
 function marks(): { x: number; y: number; size: number }[] {
-  const { widthMm: w, heightMm: h, markMm: m, insetMm: i } = CARD;
+  const { widthMm: w, heightMm: h, markMm: m, insetMm: i, innerMm } = GAUGE_CARD;
   const corners = [
     [i, i],
     [w - i - m, i],
     [w - i - m, h - i - m],
     [i, h - i - m],
   ] as const;
-  const inner = [0.25, 0.5, 0.75].flatMap((sx) => [0.3, 0.7].map((sy) => [w * sx - 1.5, h * sy - 1.5] as const));
-  return [...corners.map(([x, y]) => ({ x, y, size: m })), ...inner.map(([x, y]) => ({ x, y, size: 3 }))];
+  const inner = INNER_MARKS.map(([x, y]) => ({ x: x - innerMm / 2, y: y - innerMm / 2, size: innerMm }));
+  return [...corners.map(([x, y]) => ({ x, y, size: m })), ...inner];
 }
 
 /** The gauge card at true size on a sheet of A4, with a ruler to check the printer by. */
 export function gaugeCardPdf(): Promise<Buffer> {
-  const { widthMm: w, heightMm: h } = CARD;
+  const { widthMm: w, heightMm: h } = GAUGE_CARD;
   return renderToBuffer(
     <Document title="Farvin gauge card">
       <Page size="A4" style={{ padding: pt(15), fontSize: 10 }}>
