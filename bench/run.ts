@@ -12,6 +12,7 @@ import { readBundle } from '../src/core/records/bundle';
 import { canonicalText, sha256Hex } from '../src/core/report/seal';
 import { normalDraw, seeded } from '../src/core/stats/random';
 import { drawSeam, PLAIN_SCENE } from '../src/instruments/camera';
+import { computerVision, gapByLibrary } from './gap-reference';
 
 /** Median time of several runs in ms, after one to warm up. */
 function time(work: () => unknown, runs = 9): number {
@@ -105,7 +106,7 @@ row(
   'parse and stringify of the same',
 );
 
-/** A seam photographed with a card, so many px to a millimetre; the wider the picture the longer the seam that is drawn. */
+/** A seam photographed with a card, so many px to a millimetre; the taller the picture the longer the seam. */
 function seamPhoto(pxPerMm: number, heightMm: number) {
   const widthPx = Math.round(pxPerMm * 140);
   const p = drawSeam({
@@ -115,13 +116,28 @@ function seamPhoto(pxPerMm: number, heightMm: number) {
     heightPx: Math.round(pxPerMm * heightMm),
     blurPx: pxPerMm / 8,
   });
-  return () => measureGap(p.pixels, { cardMm: [85.6, 53.98], cardPx: p.cardPx, seamPx: p.seamPx });
+  return {
+    ours: () => measureGap(p.pixels, { cardMm: CARD_MM, cardPx: p.cardPx, seamPx: p.seamPx }),
+    library: () => gapByLibrary(cv, p.pixels, CARD_MM, p.cardPx, p.seamPx, pxPerMm),
+  };
 }
+const CARD_MM = [85.6, 53.98] as const;
+const { cv } = await computerVision();
 const [coarse, fine, long] = [seamPhoto(7, 100), seamPhoto(28.6, 105), seamPhoto(7, 200)];
-const three = time(coarse, 5);
-row('gap off a photograph, 7 px/mm, 0.7 megapixels', three, base, 'a million normal draws');
-row('the same at 28.6 px/mm, 12 megapixels', time(fine, 5), three, 'the same at 7 px/mm (growth with pixels)');
-row('the same with the seam twice as long', time(long, 5), three, 'the same at 7 px/mm (growth with length)');
+const small7 = time(coarse.ours, 5);
+const large29 = time(fine.ours, 5);
+row('gap off a photograph, 7 px/mm, 0.7 megapixels', small7, base, 'a million normal draws');
+row('the same at 28.6 px/mm, 12 megapixels', large29, small7, 'the same at 7 px/mm (growth with pixels)');
+row('the same with the seam twice as long', time(long.ours, 5), small7, 'the same at 7 px/mm (growth with length)');
+row(
+  'gap at 7 px/mm, card refined and slot followed',
+  small7,
+  time(coarse.library, 5),
+  'rectify and edges by OpenCV in WebAssembly',
+);
+row('gap at 28.6 px/mm, 12 megapixels', large29, time(fine.library, 5), 'rectify and edges by OpenCV in WebAssembly');
+const library = coarse.library();
+if (Math.abs(library - 4.5) > 0.4) throw new Error(`the library finds ${library} mm where 4.5 mm was drawn`);
 const stations: FitStation[] = (['front', 'rear', 'top', 'bottom'] as const).flatMap((side) =>
   Array.from({ length: 5 }, (_, i) => ({
     side,

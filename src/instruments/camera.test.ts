@@ -104,12 +104,13 @@ it('measures many kinds of pictures within a few hundredths of a millimetre, and
   expect(errors.length).toBeGreaterThan(250);
   expect(errors[Math.floor(errors.length * 0.5)]!).toBeLessThan(0.08);
   expect(errors[Math.floor(errors.length * 0.95)]!).toBeLessThan(0.25);
-  expect(held / errors.length).toBeGreaterThan(0.62);
+  expect(held / errors.length).toBeGreaterThan(0.7);
   expect(refused).toBeLessThanOrEqual(runs / 10);
 });
 
 it.each<[string, Partial<SeamScene>, string]>([
   ['a bent card', { cardBowMm: 2 }, 'card-not-flat'],
+  ['a card bent by half a millimetre', { cardBowMm: 0.5 }, 'card-not-flat'],
   ['too few pixels to a millimetre', { pxPerMm: 2.6, widthPx: 460, heightPx: 340 }, 'too-coarse'],
   ['a shaken picture', { blurPx: 5 }, 'blurred'],
   ['paint without a seam', { noSlot: true, streaks: 0 }, 'no-slot'],

@@ -6,6 +6,8 @@ export const GAP_LIMITS = {
   mostStepMm: 50,
   /** Resolution below which a picture is too coarse, px per mm ("about 4"). */
   leastPxPerMm: 3.5,
+  /** Resolution above which a picture is made coarser before it is measured. */
+  finestPxPerMm: 16,
   /** Tilt from which is warned, and above which is refused, degrees. */
   warnTiltDeg: 30,
   mostTiltDeg: 38,
@@ -45,6 +47,8 @@ export const GAP_LIMITS = {
   /** A step: a jump that lasts, mm, and how many stations either side it is judged by. */
   stepJumpMm: 0.6,
   stepStations: 3,
+  /** How far behind an edge its dark is taken, in blurs. */
+  darkBlurs: 2,
   /** What every edge may be off, px, beside its noise (lips, the camera's curve). */
   edgePx: 0.5,
   source: 'house starting values; resolution and tilt after the handbook of the trade',

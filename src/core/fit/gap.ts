@@ -10,7 +10,7 @@ import {
   stretchAt,
   tiltDegOf,
 } from '../image/homography';
-import type { Pixels } from '../image/pixels';
+import { coarser, type Pixels } from '../image/pixels';
 import { type Channels, LUMA, lightAt, slopeOf, toneOf } from '../image/sample';
 import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
@@ -110,19 +110,45 @@ interface GapStationEdges {
  * the plane's map from them, the strip along the roughly drawn seam laid straight, the two edges of the dark slot followed
  * by continuity and located to sub-pixel, a station every `stepMm`. Widths in mm across the seam with 10 and 90 % points.
  * Refuses with one of GAP_REFUSALS instead of guessing; single stations without a slot, or off their neighbours, are
- * refused by themselves. See docs/decisions/0010-gap.md.
+ * refused by themselves. Pictures finer than
+ * `finestPxPerMm` are made coarser first: edges gain nothing there, and noise is averaged. See docs/decisions/0010-gap.md.
  */
 export function measureGap(pixels: Pixels, order: GapOrder): GapResult {
+  const [w, h] = order.cardMm;
+  const pxPerMm = perimeterOf(order.cardPx) / (2 * (w + h));
+  if (!(pxPerMm > L.finestPxPerMm)) return measureAsIs(pixels, order);
+  const by = floor((2 * pxPerMm) / L.finestPxPerMm);
+  const shift = (by - 1) / 2;
+  const down = ([x, y]: Point): Point => [(x - shift) / by, (y - shift) / by];
+  const up = ([x, y]: Point): Point => [x * by + shift, y * by + shift];
+  const found = measureAsIs(coarser(pixels, by), {
+    ...order,
+    cardPx: order.cardPx.map(down),
+    seamPx: order.seamPx.map(down),
+  });
+  if (!found.ok) return found;
+  return {
+    ...found,
+    pxPerMm: found.pxPerMm * by,
+    reprojectionPx: found.reprojectionPx * by,
+    cardPx: found.cardPx.map(up),
+    stations: found.stations.map((s) => ({ ...s, edgesPx: s.edgesPx && [up(s.edgesPx[0]), up(s.edgesPx[1])] })),
+  };
+}
+
+const perimeterOf = (corners: readonly Point[]) =>
+  corners.reduce((s, p, i) => {
+    const next = corners[(i + 1) % corners.length]!;
+    return s + hypot(p[0] - next[0], p[1] - next[1]);
+  }, 0);
+
+function measureAsIs(pixels: Pixels, order: GapOrder): GapResult {
   const stepMm = min(L.mostStepMm, max(L.leastStepMm, order.stepMm ?? L.stepMm));
   if (order.cardPx.length !== 4 || order.seamPx.length < 2) return refuse('unreadable');
   const taps = turning(order.cardPx) > 0 ? order.cardPx : [...order.cardPx].reverse();
   if (!convex(taps)) return refuse('card-not-flat');
   const size = cardSize(order.cardMm, taps);
-  const perimeterPx = taps.reduce(
-    (s, p, i) => s + hypot(p[0] - taps[(i + 1) % 4]![0], p[1] - taps[(i + 1) % 4]![1]),
-    0,
-  );
-  const card = refineCard(pixels, taps, (2 * (size[0] + size[1])) / perimeterPx);
+  const card = refineCard(pixels, taps, (2 * (size[0] + size[1])) / perimeterOf(taps));
   if (!card.ok) return refuse(card.reason);
   const plane: readonly Point[] = [
     [0, 0],
@@ -165,7 +191,7 @@ export function measureGap(pixels: Pixels, order: GapOrder): GapResult {
   const tone = toneOf(exponent);
   const fine = exponent === 1 ? strip : seamStrip(pixels, toPicture, found, size, pxPerMm, channels, tone);
 
-  const stations = stationsOf(fine, path, stepMm, pxPerMm, scale, toPicture);
+  const stations = stationsOf(fine, path, stepMm, pxPerMm, scale, toPicture, (card.blurPx ?? 1) / pxPerMm / fine.colMm);
   if (stations.blurPx > L.blurPx && stations.blurPx / pxPerMm > L.blurMm) return refuse('blurred');
   const read = stations.list.filter((s) => s.widthMm !== null).length;
   if (read < L.leastStations || read < L.leastRead * stations.list.length) return refuse('no-slot');
@@ -306,6 +332,13 @@ function scaleErrors(plane: readonly Point[], corners: readonly Point[], se: num
   };
 }
 
+/** A profile between its columns, linear. */
+function valueAt(profile: Float64Array, at: number): number {
+  const k = floor(at);
+  const a = profile[k]!;
+  return a + (at - k) * (profile[k + 1]! - a);
+}
+
 interface EdgeFound {
   readonly left: number;
   readonly right: number;
@@ -325,6 +358,30 @@ function levelOf(profile: Float64Array, from: number, to: number): number | null
 }
 
 /**
+ * An edge once more, half-way between the paint and the dark close behind the edge: a slot is often darker farther in, and
+ * the trough alone would draw the edge inwards. Columns; the place it was given where light does not rise past it.
+ */
+function againstNearDark(profile: Float64Array, at: number, outwards: 1 | -1, lit: number, blurCols: number): number {
+  const reach = max(1.5, L.darkBlurs * blurCols);
+  const step = 0.25;
+  let place = at;
+  for (let round = 0; round < 4; round++) {
+    const along = (d: number) => valueAt(profile, place + outwards * d);
+    const half = (along(-reach) + lit) / 2;
+    let nearest: number | null = null;
+    for (let d = -reach; d < reach; d += step) {
+      const [inner, outer] = [along(d), along(d + step)];
+      if (!(inner < half && outer >= half)) continue;
+      const off = d + (step * (half - inner)) / (outer - inner);
+      if (nearest === null || abs(off) < abs(nearest)) nearest = off;
+    }
+    if (nearest === null) break;
+    place += outwards * nearest;
+  }
+  return place;
+}
+
+/**
  * One edge of the slot, column to sub-pixel: from the dark behind it outwards, the place half-way up to the paint, where a
  * blurred edge has its middle; a line of light along the lip, brighter than the paint, does not draw it to itself.
  * `outwards` is −1 for the left edge.
@@ -336,6 +393,7 @@ function edgeNear(
   outwards: 1 | -1,
   inMm: number,
   colMm: number,
+  blurCols: number,
 ): { at: number; step: number; slope: number } | null {
   const mm = (v: number) => v / colMm;
   const paint =
@@ -353,22 +411,32 @@ function edgeNear(
   let bright = dark;
   for (let k = trough; (far - k) * outwards >= 0 && k > 0 && k < profile.length; k += outwards)
     if (profile[k]! > bright) bright = profile[k]!;
-  const half = dark + 0.5 * (min(paint, bright) - dark);
+  const lit = min(paint, bright);
+  const half = dark + 0.5 * (lit - dark);
   if (!(half > dark)) return null;
   let k = trough;
   while ((far - k) * outwards > 0 && !(profile[k]! >= half)) k += outwards;
   const [inner, outer] = [profile[k - outwards]!, profile[k]!];
   if (!(outer >= half) || !(inner < half)) return null;
-  const crossing = k - outwards * ((outer - half) / (outer - inner));
+  const crossing = againstNearDark(profile, k - outwards * ((outer - half) / (outer - inner)), outwards, lit, blurCols);
   const steep = max(outwards * slope[k]!, outwards * slope[k - outwards]!);
-  return steep > 0 ? { at: crossing, step: min(paint, bright) - dark, slope: steep } : null;
+  return steep > 0 ? { at: crossing, step: lit - dark, slope: steep } : null;
 }
 
 /** The two edges of an averaged profile near where they are expected. */
-function edgesNear(profile: Float64Array, left: number, right: number, colMm: number): EdgeFound | null {
+function edgesNear(
+  profile: Float64Array,
+  left: number,
+  right: number,
+  colMm: number,
+  blurCols: number,
+): EdgeFound | null {
   const slope = slopeOf(profile, 2);
   const inMm = (right - left) * colMm;
-  const [l, r] = [edgeNear(profile, slope, left, -1, inMm, colMm), edgeNear(profile, slope, right, 1, inMm, colMm)];
+  const [l, r] = [
+    edgeNear(profile, slope, left, -1, inMm, colMm, blurCols),
+    edgeNear(profile, slope, right, 1, inMm, colMm, blurCols),
+  ];
   if (!l || !r || r.at <= l.at) return null;
   const soft = (e: { step: number; slope: number }) => e.step / (e.slope * sqrt(2 * Math.PI));
   return { left: l.at, right: r.at, blurCols: min(soft(l), soft(r)) };
@@ -384,6 +452,7 @@ function stationsOf(
   pxPerMm: number,
   scale: (x: number, y: number, nx: number, ny: number) => number,
   toPicture: Homography,
+  blurCols: number,
 ): { list: GapStation[]; blurPx: number; scaleShare: number } {
   const half = round(L.averageMm / strip.rowMm);
   const middles = middleLine(path);
@@ -404,7 +473,7 @@ function stationsOf(
     const shift = (r: number) => line.slope * (r - row);
     const profile = meanProfile(strip, row - half, row + half, shift);
     const width = pair.right - pair.left;
-    const edges = edgesNear(profile, line.at - width / 2, line.at + width / 2, strip.colMm);
+    const edges = edgesNear(profile, line.at - width / 2, line.at + width / 2, strip.colMm, blurCols);
     if (!edges) {
       lost.push(s);
       continue;
@@ -415,7 +484,13 @@ function stationsOf(
     for (let k = 0; k < PARTS; k++) {
       const from = row - half + round((k * (2 * half + 1)) / PARTS);
       const to = row - half + round(((k + 1) * (2 * half + 1)) / PARTS) - 1;
-      const part = edgesNear(meanProfile(strip, from, max(from, to), shift), edges.left, edges.right, strip.colMm);
+      const part = edgesNear(
+        meanProfile(strip, from, max(from, to), shift),
+        edges.left,
+        edges.right,
+        strip.colMm,
+        blurCols,
+      );
       if (part) parts.push((part.right - part.left) * strip.colMm);
     }
     const p = strip.at[row]!;

@@ -14,16 +14,20 @@ export const CARD_LIMITS = {
   from: 0.12,
   to: 0.88,
   samples: 36,
+  /** Light is averaged along the side for each sample, at most so many px either way: taps may lie askew. */
+  mostAlongPx: 6,
   /** Step of the profiles, px, and how much an edge must change the light, of 255 over its width. */
   stepPx: 0.5,
   contrast: 10,
   /** An edge lies on the line within so many px and so large a share of the side. */
   onLinePx: 1.2,
-  onLineShare: 0.006,
+  onLineShare: 0.0015,
   /** Share of the samples that must lie on the line. */
   onLine: 0.55,
   /** Most bow of a side, mm at the card and px, before the card is not flat. */
   bowMm: 0.35,
+  /** A side counts as bowed where a parabola leaves no more than this share of what a line leaves (squares). */
+  bowLeft: 0.35,
   bowPx: 1.2,
   /** Error of a corner that could not be refined, px. */
   tapPx: 1.5,
@@ -47,7 +51,7 @@ export type CardResult =
   | ({ readonly ok: true } & RefinedCard)
   | { readonly ok: false; readonly reason: 'card-not-flat' | 'unreadable' };
 
-const { abs, hypot, max, min, sqrt } = Math;
+const { abs, floor, hypot, max, min, sqrt } = Math;
 /** Smoothing of the derivative across an edge, steps. */
 const SMOOTHING_STEPS = 2;
 
@@ -73,30 +77,32 @@ interface Candidate {
 /** A blur without what the smoothed derivative adds, px. */
 const ownBlur = (seen: number) => sqrt(max(0.04, seen * seen - (SMOOTHING_STEPS * CARD_LIMITS.stepPx) ** 2));
 
-/** Edge candidates of one polarity across one side. */
-function candidatesOf(pixels: Pixels, a: Point, b: Point, reach: number, sign: 1 | -1): Candidate[] {
+/** Edge candidates across one side: where light rises along its normal, and where it falls. */
+function candidatesOf(pixels: Pixels, a: Point, b: Point, reach: number): Record<'rises' | 'falls', Candidate[]> {
   const length = hypot(b[0] - a[0], b[1] - a[1]);
   const [tx, ty] = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
   const [nx, ny] = [-ty, tx];
   const steps = Math.round((2 * reach) / CARD_LIMITS.stepPx) + 1;
-  const found: Candidate[] = [];
+  const half = min(CARD_LIMITS.mostAlongPx, max(1, floor((0.4 * length) / CARD_LIMITS.samples)));
+  const found: Record<'rises' | 'falls', Candidate[]> = { rises: [], falls: [] };
   for (let i = 0; i < CARD_LIMITS.samples; i++) {
     const t = CARD_LIMITS.from + ((CARD_LIMITS.to - CARD_LIMITS.from) * i) / (CARD_LIMITS.samples - 1);
     const profile = new Float64Array(steps);
     for (let k = 0; k < steps; k++) {
       const offset = -reach + k * CARD_LIMITS.stepPx;
       let sum = 0;
-      for (const side of [-1, 0, 1])
+      for (let side = -half; side <= half; side++)
         sum += lightAt(
           pixels,
           a[0] + tx * (t * length + side) + nx * offset,
           a[1] + ty * (t * length + side) + ny * offset,
           LUMA,
         );
-      profile[k] = sum / 3;
+      profile[k] = sum / (2 * half + 1);
     }
     const slope = slopeOf(profile, SMOOTHING_STEPS);
     for (let k = 1; k < steps - 1; k++) {
+      const sign = slope[k]! > 0 ? 1 : -1;
       const v = sign * slope[k]!;
       if (!(v > 0) || v < sign * slope[k - 1]! || v < sign * slope[k + 1]!) continue;
       // The step of light about the edge, from where the slope has fallen away on either side.
@@ -104,40 +110,73 @@ function candidatesOf(pixels: Pixels, a: Point, b: Point, reach: number, sign: 1
       const step = sign * (profile[hi]! - profile[lo]!);
       if (!(step > CARD_LIMITS.contrast)) continue;
       const offset = -reach + peakAt(slope, k) * CARD_LIMITS.stepPx;
-      found.push({ t, offset, strength: v, blurPx: ownBlur((step * CARD_LIMITS.stepPx) / (v * sqrt(2 * Math.PI))) });
+      found[sign > 0 ? 'rises' : 'falls'].push({
+        t,
+        offset,
+        strength: v,
+        blurPx: ownBlur((step * CARD_LIMITS.stepPx) / (v * sqrt(2 * Math.PI))),
+      });
     }
   }
   return found;
 }
 
-const DRAWS = 120;
+const DRAWS = 160;
 
-/** The line that most of the strongest candidates lie on. */
-function lineOf(candidates: readonly Candidate[], length: number): Line | null {
-  if (candidates.length < 8) return null;
+/** A side's edge as an arc: offset = start + slope t + bow (1 − (2t − 1)²), px; a straight one has no bow. */
+interface Arc {
+  readonly start: number;
+  readonly slope: number;
+  readonly bow: number;
+}
+
+const arcAt = ({ start, slope, bow }: Arc, t: number) => start + slope * t + bow * (1 - (2 * t - 1) ** 2);
+
+/** The arc that most of the strongest candidates lie on, straight or through three of them, and how strong they are together. */
+function bestArc(
+  candidates: readonly Candidate[],
+  tolerance: number,
+  bent: boolean,
+): { arc: Arc; score: number } | null {
   const random = seeded(candidates.length);
-  const tolerance = CARD_LIMITS.onLinePx + CARD_LIMITS.onLineShare * length;
-  const pick = () => candidates[Math.floor(random() * candidates.length)]!;
-  let best: { start: number; slope: number; score: number } | null = null;
-  for (let d = 0; d < DRAWS; d++) {
+  const pick = () => candidates[floor(random() * candidates.length)]!;
+  let best: { arc: Arc; score: number } | null = null;
+  for (let d = 0; d < (bent ? 3 : 1) * DRAWS; d++) {
     const [p, q] = [pick(), pick()];
     if (abs(p.t - q.t) < 0.25) continue;
     const slope = (q.offset - p.offset) / (q.t - p.t);
-    const start = p.offset - slope * p.t;
+    let arc: Arc = { start: p.offset - slope * p.t, slope, bow: 0 };
+    if (bent) {
+      const m = pick();
+      // What a unit of bow adds at the third place, off the chord of the other two.
+      const unit = arcAt({ start: 0, slope: 0, bow: 1 }, m.t) - chord(p.t, q.t, m.t);
+      if (abs(unit) < 0.1) continue;
+      const bow = (m.offset - arcAt(arc, m.t)) / unit;
+      const rise = (t: number) => bow * (1 - (2 * t - 1) ** 2);
+      const tilt = slope - (rise(q.t) - rise(p.t)) / (q.t - p.t);
+      arc = { start: p.offset - rise(p.t) - tilt * p.t, slope: tilt, bow };
+    }
     let score = 0;
-    for (const c of candidates) if (abs(start + slope * c.t - c.offset) < tolerance) score += c.strength;
-    if (!best || score > best.score) best = { start, slope, score };
+    for (const c of candidates) if (abs(arcAt(arc, c.t) - c.offset) < tolerance) score += c.strength;
+    if (!best || score > best.score) best = { arc, score };
   }
-  if (!best) return null;
-  const line = best;
-  // One point a sample: the nearest to the line.
-  const near = new Map<number, Candidate>();
-  for (const c of candidates) {
-    const off = abs(line.start + line.slope * c.t - c.offset);
-    const held = near.get(c.t);
-    if (off < tolerance && (!held || off < abs(line.start + line.slope * held.t - held.offset))) near.set(c.t, c);
-  }
-  const points = [...near.values()];
+  return best;
+}
+
+/** Height at `t` of the chord between two places of a unit bow. */
+function chord(p: number, q: number, t: number): number {
+  const [a, b] = [1 - (2 * p - 1) ** 2, 1 - (2 * q - 1) ** 2];
+  return a + ((b - a) * (t - p)) / (q - p);
+}
+
+/** The line that most of the strongest candidates lie on, and how far an arc would explain them better. */
+function lineOf(candidates: readonly Candidate[], length: number): Line | null {
+  if (candidates.length < 8) return null;
+  const tolerance = CARD_LIMITS.onLinePx + CARD_LIMITS.onLineShare * length;
+  const straight = bestArc(candidates, tolerance, false);
+  if (!straight) return null;
+  const bent = bestArc(candidates, tolerance, true);
+  const points = nearestTo(straight.arc, candidates, tolerance);
   if (points.length < 6) return null;
   let [start, slope] = leastSquares(points);
   const rest = (c: Candidate) => c.offset - start - slope * c.t;
@@ -149,10 +188,36 @@ function lineOf(candidates: readonly Candidate[], length: number): Line | null {
     end: start + slope,
     rms: sqrt(kept.reduce((s, c) => s + rest(c) ** 2, 0) / kept.length),
     share: points.length / CARD_LIMITS.samples,
-    bowPx: bow(points, start, slope),
+    bowPx: bent ? bowOf(nearestTo(bent.arc, candidates, tolerance), points.length) : 0,
     n: kept.length,
     blurPx: median(kept.map((c) => c.blurPx)),
   };
+}
+
+/** One candidate of each sample: the nearest to an arc, within a tolerance. */
+function nearestTo(arc: Arc, candidates: readonly Candidate[], tolerance: number): Candidate[] {
+  const near = new Map<number, Candidate>();
+  const off = (c: Candidate) => abs(arcAt(arc, c.t) - c.offset);
+  for (const c of candidates) {
+    const held = near.get(c.t);
+    if (off(c) < tolerance && (!held || off(c) < off(held))) near.set(c.t, c);
+  }
+  return [...near.values()];
+}
+
+/** How far a side is bowed, px, by a parabola through its points; 0 where a line explains them about as well. */
+function bowOf(points: readonly Candidate[], onLine: number): number {
+  if (points.length < max(8, onLine)) return 0;
+  const [start, slope] = leastSquares(points);
+  const basis = points.map((c) => 1 - (2 * c.t - 1) ** 2);
+  // The part of the bow that no line explains.
+  const [b0, b1] = leastSquares(points.map((c, i) => ({ ...c, offset: basis[i]! })));
+  const own = basis.map((v, i) => v - b0 - b1 * points[i]!.t);
+  const rest = points.map((c) => c.offset - start - slope * c.t);
+  const squares = own.reduce((s, v) => s + v * v, 0);
+  const bow = own.reduce((s, v, i) => s + v * rest[i]!, 0) / squares;
+  const left = rest.reduce((s, v, i) => s + (v - bow * own[i]!) ** 2, 0);
+  return left < CARD_LIMITS.bowLeft * rest.reduce((s, v) => s + v * v, 0) ? abs(bow) : 0;
 }
 
 function leastSquares(points: readonly Candidate[]): [start: number, slope: number] {
@@ -165,16 +230,7 @@ function leastSquares(points: readonly Candidate[]): [start: number, slope: numb
 
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
-}
-
-/** How far the middle of the points lies off the chord of their ends: a parabola through the residuals. */
-function bow(points: readonly Candidate[], start: number, slope: number): number {
-  const basis = points.map((c) => 1 - (2 * c.t - 1) ** 2);
-  const mean = basis.reduce((s, v) => s + v, 0) / basis.length;
-  const q = basis.map((v) => v - mean);
-  const qq = q.reduce((s, v) => s + v * v, 0);
-  return qq === 0 ? 0 : abs(points.reduce((s, c, i) => s + q[i]! * (c.offset - start - slope * c.t), 0) / qq);
+  return sorted[floor(sorted.length / 2)] ?? 0;
 }
 
 function crossing(p: Point, q: Point, r: Point, s: Point): Point | null {
@@ -199,7 +255,8 @@ export function refineCard(pixels: Pixels, taps: readonly Point[], mmPerPx: numb
     const [a, b] = [taps[i]!, taps[(i + 1) % 4]!];
     const length = hypot(b[0] - a[0], b[1] - a[1]);
     const reach = min(CARD_LIMITS.mostReachPx, max(CARD_LIMITS.leastReachPx, CARD_LIMITS.reachShare * length));
-    const lines = ([1, -1] as const).map((sign) => lineOf(candidatesOf(pixels, a, b, reach, sign), length));
+    const { rises, falls } = candidatesOf(pixels, a, b, reach);
+    const lines = [lineOf(rises, length), lineOf(falls, length)];
     const good = lines.filter((l): l is Line => l !== null).sort((p, q) => q.share - p.share || p.rms - q.rms);
     return { a, b, length, line: good[0] ?? null };
   });

@@ -1,14 +1,15 @@
 import type { Point } from './homography';
 import type { Pixels } from './pixels';
-import { LUMA, lightAt, toneOf } from './sample';
+import { LUMA, lightAt, type Tone, toneOf } from './sample';
 
 /** Powers that are tried: from coded values as they are to linear light. */
 const EXPONENTS = [0.6, 1, 1.4, 1.8, 2.2, 2.6] as const;
+const TONES = EXPONENTS.map(toneOf);
 /** What a picture's tone can be. */
 const [LEAST, MOST, FINE] = [1, 2.4, 0.05];
 const STEP_PX = 0.25;
 const LEAST_STEP = 40;
-const MOST_ALONG = 400;
+const MOST_ALONG = 120;
 const { abs, hypot, max, min, round } = Math;
 
 /** A straight edge on the picture between two even areas, px. */
@@ -19,8 +20,7 @@ export interface StraightEdge {
 }
 
 /** Mean profile across an edge under one tone. */
-function across(pixels: Pixels, { from, to }: StraightEdge, reach: number, exponent: number): Float64Array {
-  const tone = toneOf(exponent);
+function across(pixels: Pixels, { from, to }: StraightEdge, reach: number, tone: Tone): Float64Array {
   const length = hypot(to[0] - from[0], to[1] - from[1]);
   const [nx, ny] = [-(to[1] - from[1]) / length, (to[0] - from[0]) / length];
   const steps = 2 * round(reach / STEP_PX) + 1;
@@ -84,7 +84,7 @@ export function edgeExponent(pixels: Pixels, edges: readonly StraightEdge[]): nu
   const sides: { weight: number; skews: number[] }[] = [];
   for (const edge of edges) {
     const reach = min(9, max(2.2, 2.4 * edge.blurPx + 0.5));
-    const found = EXPONENTS.map((e) => lopsided(across(pixels, edge, reach, e)));
+    const found = TONES.map((tone) => lopsided(across(pixels, edge, reach, tone)));
     const step = found[EXPONENTS.indexOf(1)]!.step;
     if (step >= LEAST_STEP) sides.push({ weight: step * step, skews: found.map((f) => f.skew) });
   }

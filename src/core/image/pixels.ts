@@ -30,3 +30,30 @@ export function greyOf({ data, width }: Pixels, part: Patch): Grey {
   }
   return { data: out, width: part.width, height: part.height };
 }
+
+/** A photograph made smaller by a whole number: each pixel the mean of `by` × `by`; what is left over at the edges goes. */
+export function coarser({ data, width, height }: Pixels, by: number): Pixels {
+  const [w, h] = [Math.floor(width / by), Math.floor(height / by)];
+  const out = new Uint8ClampedArray(w * h * 4);
+  const many = by * by;
+  const sums = new Uint32Array(w * 4);
+  for (let y = 0; y < h; y++) {
+    sums.fill(0);
+    for (let dy = 0; dy < by; dy++) {
+      let k = (y * by + dy) * width * 4;
+      for (let x = 0; x < w * 4; x += 4)
+        for (let dx = 0; dx < by; dx++, k += 4) {
+          sums[x] = sums[x]! + data[k]!;
+          sums[x + 1] = sums[x + 1]! + data[k + 1]!;
+          sums[x + 2] = sums[x + 2]! + data[k + 2]!;
+        }
+    }
+    for (let x = 0, o = y * w * 4; x < w * 4; x += 4, o += 4) {
+      out[o] = sums[x]! / many;
+      out[o + 1] = sums[x + 1]! / many;
+      out[o + 2] = sums[x + 2]! / many;
+      out[o + 3] = 255;
+    }
+  }
+  return { data: out, width: w, height: h };
+}
