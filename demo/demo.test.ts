@@ -5,6 +5,7 @@ import { planOf } from '../src/core/body/plan';
 import { compareColours } from '../src/core/colour/compare';
 import { fitOfCar } from '../src/core/fit/car-fit';
 import { measureGap } from '../src/core/fit/gap';
+import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
 import { checkChange } from '../src/core/records/check-change';
 import { type AnyRecord, RECORD_SCHEMAS } from '../src/core/records/kinds';
 import { seeded } from '../src/core/stats/random';
@@ -157,7 +158,7 @@ it('measures a dropped door that adjusting cures, and one whose quarter it does 
 it('draws a seam that measures as wide as it was drawn', async () => {
   const order = { subject: 'measured-seam', seed: 7, colour: '#1f3d2c', gapMm: [5.2, 4] } as const;
   const { cardPx, seamPx } = drawSeam(seamScene(order));
-  const found = measureGap(await pixelsOf(order), { cardMm: [85.6, 53.98], cardPx, seamPx });
+  const found = measureGap(await pixelsOf(order), { cardMm: BANK_CARD_MM, cardPx, seamPx });
   if (!found.ok) throw new Error(found.reason);
   expect(Math.abs(found.meanMm.value! - 4.6)).toBeLessThan(0.25);
   expect(found.stations[0]!.widthMm!.value!).toBeGreaterThan(found.stations.at(-1)!.widthMm!.value! + 0.7);

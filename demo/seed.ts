@@ -4,6 +4,9 @@ import { addDays, format } from 'date-fns';
 import { count, eq } from 'drizzle-orm';
 import sharp from 'sharp';
 import { compareColours } from '../src/core/colour/compare';
+import { correctedGap, recordedStations } from '../src/core/fit/by-hand';
+import { measureGap } from '../src/core/fit/gap';
+import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
 import type { Estimate } from '../src/core/stats/estimate';
 import { wavesOf } from '../src/core/waves/waves';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
@@ -14,6 +17,7 @@ import { takeChanges } from '../src/data/gateway';
 import { addLot, yardPage } from '../src/data/lots';
 import { addLink } from '../src/data/seals';
 import { lot as lotTable, organisation } from '../src/data/tables/farvin';
+import { drawSeam } from '../src/instruments/camera';
 import { runExport } from '../src/server/export/jobs';
 import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';
@@ -21,7 +25,14 @@ import { newToken, saleYear, sealInspection, tokenHash } from '../src/server/sea
 import { freshSummaries } from '../src/server/summaries';
 import { type DemoLot, LOTS } from './lots';
 import { MAKES } from './makes';
-import { drawPicture, GREY_CARD_PLACES, STRIPES_LENGTH_MM, STRIPES_PLACE } from './pictures';
+import {
+  drawPicture,
+  GREY_CARD_PLACES,
+  type PictureOrder,
+  STRIPES_LENGTH_MM,
+  STRIPES_PLACE,
+  seamScene,
+} from './pictures';
 import { DemoVisit, demoIds } from './visit';
 import { FACTS, metalOf, type PhotoOrder, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
 import { visitLot2, visitLot3, visitLot4, visitLot5, visitLot7 } from './visits-more';
@@ -58,7 +69,7 @@ async function photos(
 ): Promise<void> {
   const from = visit.changes.length;
   for (const [i, order] of orders.entries()) {
-    const bytes = await drawPicture({
+    const picture: PictureOrder = {
       subject: order.subject,
       seed: lot.number * 100 + i,
       colour,
@@ -66,7 +77,8 @@ async function photos(
       ...(order.other && { other: order.other }),
       ...(order.wavesMm && { wavesMm: order.wavesMm }),
       ...(order.gapMm && { gapMm: order.gapMm }),
-    });
+    };
+    const bytes = await drawPicture(picture);
     const taken = await importPhoto(db, actor, bytes);
     if (!taken.ok) throw new Error(`a drawn picture was refused: ${taken.reason}`);
     const { sha256, type, bytes: size, widthPx, heightPx } = taken.photo;
@@ -84,13 +96,19 @@ async function photos(
       ...(order.seam && { seam: order.seam }),
       drawn: true,
     });
-    if (order.measured) await measureOn(visit, photo, bytes, order);
+    if (order.measured) await measureOn(visit, photo, bytes, order, picture);
   }
   await send(db, actor, inspectionId, visit.changes.slice(from), visit.startedAt);
 }
 
 /** Measures on a drawn picture with the same functions as the screens, and enters what they say. */
-async function measureOn(visit: DemoVisit, photo: string, bytes: Buffer, order: PhotoOrder): Promise<void> {
+async function measureOn(
+  visit: DemoVisit,
+  photo: string,
+  bytes: Buffer,
+  order: PhotoOrder,
+  picture: PictureOrder,
+): Promise<void> {
   const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
   const pixels = { data, width: info.width, height: info.height };
   const figures = ({ value, low, high }: Estimate) => ({ value: value!, low: low!, high: high! });
@@ -105,6 +123,24 @@ async function measureOn(visit: DemoVisit, photo: string, bytes: Buffer, order: 
       angles: [{ photo, card, a, b, deltaE }],
       deltaE,
       verdict: found.verdict,
+      at: visit.at(),
+    });
+  } else if (order.measured?.kind === 'gap') {
+    const { cardPx, seamPx } = drawSeam(seamScene(picture));
+    const asked = { cardMm: BANK_CARD_MM, cardPx, seamPx };
+    const found = measureGap(pixels, asked);
+    if (!found.ok) throw new Error(`the drawn seam was refused: ${found.reason}`);
+    visit.put('gap', {
+      seam: order.seam,
+      by: 'photo',
+      stations: recordedStations(correctedGap(found, BANK_CARD_MM, new Map()), 0),
+      photo: {
+        id: photo,
+        ...asked,
+        pxPerMm: found.pxPerMm,
+        tiltDeg: found.tiltDeg,
+        reprojectionPx: found.reprojectionPx,
+      },
       at: visit.at(),
     });
   } else {

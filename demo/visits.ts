@@ -18,8 +18,11 @@ export interface PhotoOrder {
   readonly gapMm?: readonly [number, number];
   /** The seam that the picture shows, to be measured at the desk. */
   readonly seam?: string;
-  /** What is measured on the picture: its colours against another panel's, or the waves of its panel. */
-  readonly measured?: { readonly kind: 'colour'; readonly against: string } | { readonly kind: 'waves' };
+  /** What is measured on the picture: its colours against another panel's, the waves of its panel, or its seam's gap. */
+  readonly measured?:
+    | { readonly kind: 'colour'; readonly against: string }
+    | { readonly kind: 'waves' }
+    | { readonly kind: 'gap' };
 }
 
 export interface CarFacts {
@@ -324,6 +327,15 @@ export function visitLot1(v: DemoVisit, lot: DemoLot, visit: string): PhotoOrder
       gapMm: [4.6, 4.5],
       seam: 'door.right.front|fender.right',
     },
+    ...(['left', 'right'] as const).map((side) => ({
+      subject: 'measured-seam' as const,
+      zone: `fender.${side}`,
+      finding: null,
+      caption: `Bonnet to ${side} wing, front end, with card`,
+      gapMm: side === 'left' ? ([4.3, 4.6] as const) : ([5.5, 5.2] as const),
+      seam: `fender.${side}|hood`,
+      measured: { kind: 'gap' as const },
+    })),
     { subject: 'panel', zone: 'hood', finding: null, caption: 'Hood, first pass' },
     { subject: 'panel', zone: 'quarter.left', finding: null, caption: 'Left quarter, first pass' },
     {

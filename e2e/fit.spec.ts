@@ -44,11 +44,30 @@ test('a seam picture from drop to record: queued, tapped, refused off the seam, 
   await touch(top);
   await sheet.getByRole('button', { name: 'seam 2', exact: true }).click();
   await touch(bottom);
-  const figure = sheet.getByText(/^\d\.\d\d mm$/);
+  const figure = sheet.getByText(/^\d\.\d\d mm$/).first();
   await expect(figure).toBeVisible();
   expect(Math.abs(Number((await figure.textContent())!.replace(' mm', '')) - 5.1)).toBeLessThan(0.15);
   await expect(sheet.getByLabel(/^Seam/)).toHaveValue(SEAM);
-  await sheet.getByRole('button', { name: 'Keep the measure' }).click();
+  // By keys: along the seam, an edge moved, another place left out, the first taken back as it was found.
+  const place = sheet.getByRole('group', { name: 'Place in hand' });
+  await sheet.getByRole('heading').click();
+  await page.keyboard.press('ArrowRight');
+  await expect(place).toContainText('5 mm');
+  const width = async () => Number(/(\d+\.\d\d) mm/.exec((await place.textContent())!)![1]);
+  const asFound = await width();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(place).toContainText('moved');
+  expect(await width()).toBeCloseTo(asFound + 0.1, 1);
+  await place.getByRole('button', { name: 'As found' }).click();
+  await expect(place).not.toContainText('moved');
+  await place.getByRole('button', { name: 'Place after' }).click();
+  await place.getByRole('button', { name: 'Lower edge down' }).click();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('d');
+  await expect(place).toContainText('left out');
+  await sheet.getByRole('heading').click();
+  await page.keyboard.press('Enter');
   await expect(sheet).toBeHidden();
   await expect(page.getByText('waits to be measured')).toBeHidden();
   await expect(page.getByRole('region', { name: 'Seam in hand' })).toContainText('by photograph');
@@ -56,11 +75,94 @@ test('a seam picture from drop to record: queued, tapped, refused off the seam, 
     .poll(async () => {
       const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
       const body = records.gap?.[0]?.body;
-      return [body?.seam, body?.by, body?.photo?.cardPx?.length];
+      const touched = body?.stations.map((s: { touched: string | null }) => s.touched).filter(Boolean);
+      return [body?.seam, body?.by, body?.photo?.cardPx?.length, touched];
     })
-    .toEqual([SEAM, 'photo', 4]);
+    .toEqual([SEAM, 'photo', 4, ['moved', 'dropped']]);
+  await expect(page.getByRole('region', { name: 'Strips from the pictures' })).toContainText(
+    /kept, measured again 5\.\d+ mm/,
+  );
   await page.goto(`/lots/${lotId}/report`);
   await expect(page.getByRole('region', { name: 'Panel fit' }).first()).toContainText('5.');
+});
+
+test('a picture that shows no seam is refused by key, named with its reason, and can be tried again', async ({
+  browser,
+}) => {
+  const { lotId, inspectionId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/photos`);
+  const { pixels } = drawSeam({ ...PLAIN_SCENE, widthPx: 600, heightPx: 450, pxPerMm: 4, noSlot: true });
+  await page.locator('#lot-photos').setInputFiles({
+    name: 'plain.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await sharp(Buffer.from(pixels.data.buffer), { raw: { width: 600, height: 450, channels: 4 } })
+      .removeAlpha()
+      .jpeg()
+      .toBuffer(),
+  });
+  await page.getByLabel('Choose plain.jpg').check();
+  await page.getByRole('button', { name: 'Look' }).click();
+  await expect(page.getByRole('dialog').getByAltText('plain.jpg')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByLabel('The chosen pictures show the seam').selectOption(SEAM);
+  await page.getByRole('link', { name: 'Fit', exact: true }).click();
+  await page.getByRole('button', { name: 'Measure the next' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByAltText('plain.jpg')).toBeVisible();
+  await page.keyboard.press('x');
+  await expect(sheet).toBeHidden();
+  await page.getByText('1 picture refused').click();
+  await expect(page.getByText('Refused by the inspector.')).toBeVisible();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(sheet).toBeVisible();
+  await expect
+    .poll(async () => {
+      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      return records.photo?.[0]?.body.seamRefused;
+    })
+    .toBe('by-hand');
+});
+
+test('a fit CSV is taken whole or not at all; a manager’s tolerances judge it anew', async ({ browser }) => {
+  const { lotId } = await freshLot();
+  const context = await browserOf(browser, 'inspector');
+  const page = await context.newPage();
+  await page.goto(`/lots/${lotId}/fit`);
+  const seams = page.getByRole('region', { name: 'All seams' });
+  const header = 'seam,s_mm,gap_mm,gap_se_mm,flush_mm,flush_se_mm';
+  const take = (text: string) =>
+    page.getByLabel('Fit CSV').setInputFiles({ name: 'fit.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await take(`${header}\n${SEAM},50,6.2,,,\nhod|cowl,10,4,,,\n`);
+  await expect(seams.getByRole('alert')).toContainText('line 3 unknown seam');
+  await take(`${header}\n${SEAM},50,6.2,,1,\n${SEAM},300,6.3,,,\n`);
+  await expect(seams).toContainText('1 of');
+  await expect(seams.getByRole('row').nth(1)).toContainText('6.3');
+  const table = (await (await context.request.get('/api/v1/tolerances')).json()).tolerances;
+  const refused = await context.request.put('/api/v1/tolerances', { data: table });
+  expect(refused.status()).toBe(403);
+  await expect(seams.getByRole('row').nth(1)).toContainText('0 %');
+  const manager = await (await browserOf(browser, 'manager')).newPage();
+  await manager.goto('/tolerances');
+  await manager.getByRole('button', { name: 'Row', exact: true }).click();
+  const row = table.length + 1;
+  for (const [label, text] of [
+    ['Seam or panel', SEAM],
+    ['Nominal, mm', '6'],
+    ['± gap, mm', 'wide'],
+    ['± flush, mm', '1'],
+    ['Where it is from', 'tried in a test'],
+  ] as const)
+    await manager.getByLabel(`${label}, row ${row}`, { exact: true }).fill(text);
+  await manager.getByRole('button', { name: 'Keep the table' }).click();
+  await expect(manager.getByRole('alert').filter({ hasText: 'Row' })).toContainText(`Row ${row}, goodMm`);
+  await manager.getByLabel(`± gap, mm, row ${row}`, { exact: true }).fill('1');
+  await manager.getByRole('button', { name: 'Keep the table' }).click();
+  await expect(manager.getByText(/^Kept\./)).toBeVisible();
+  await page.reload();
+  await expect(seams.getByRole('row').nth(1)).toContainText('100 %');
+  await manager.getByRole('button', { name: 'Back to the shipped table' }).click();
+  await expect(manager.getByLabel(`Nominal, mm, row ${row}`, { exact: true })).toBeHidden();
 });
 
 test('gaps typed on the walk say where the door hangs; a correction tried by slider closes them; shut and stance kept', async ({

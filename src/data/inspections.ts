@@ -1,6 +1,7 @@
 import { and, desc, eq, sql } from 'drizzle-orm';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
+import { filledIn } from '@/core/records/kinds/filled-in';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
 import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
@@ -87,7 +88,7 @@ export async function recordsOfInspection(db: Db, actor: Actor, id: string): Pro
       .where(and(eq(record.inspectionId, id), eq(record.orgId, actor.orgId)))
       .orderBy(record.id),
   );
-  return rows as AnyRecord[];
+  return (rows as AnyRecord[]).map(filledIn);
 }
 
 /** The inspection as an open bundle. */

@@ -181,7 +181,7 @@ describe('summaries of the Yard', () => {
   });
 
   it('have no grade before the car is stated', () => {
-    expect(summarise([], 2027, { grade: DEFAULT_GRADE_TABLES, profiles: [] })).toMatchObject({
+    expect(summarise([], 2027, { tables: DEFAULT_GRADE_TABLES, profiles: [], tolerances: [] })).toMatchObject({
       grade: null,
       seen: 0,
       car: '',
@@ -191,15 +191,15 @@ describe('summaries of the Yard', () => {
 
 describe('an organisation’s own tables', () => {
   it('replace the shipped ones where they fit, and are passed over where they do not', async () => {
-    expect((await orgTables(db, petra)).grade).toEqual(DEFAULT_GRADE_TABLES);
+    expect((await orgTables(db, petra)).tables).toEqual(DEFAULT_GRADE_TABLES);
     await owner
       .insert(orgTable)
       .values({ orgId: petra.orgId, name: 'grade', value: { ...DEFAULT_GRADE_TABLES, exponent: -1 } });
     await owner.insert(orgTable).values({ orgId: petra.orgId, name: 'paint-profiles', value: [{ nonsense: true }] });
     const own = await orgTables(db, petra);
-    expect(own.grade.exponent).toBe(-1);
+    expect(own.tables.exponent).toBe(-1);
     expect(own.profiles.map((p) => p.id)).toEqual(['survivor', 'rebuilt']);
-    expect((await orgTables(db, stranger)).grade.exponent).toBe(DEFAULT_GRADE_TABLES.exponent);
+    expect((await orgTables(db, stranger)).tables.exponent).toBe(DEFAULT_GRADE_TABLES.exponent);
   });
 });
 

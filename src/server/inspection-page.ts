@@ -21,8 +21,7 @@ export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables) {
     role: actor.role,
     me: actor.name,
     myId: actor.userId,
-    tables: tables.grade,
-    profiles: tables.profiles,
+    ...tables,
   };
 }
 

@@ -33,7 +33,7 @@ export async function sealInspection(
   const onYear = saleYear(head.sale.closesOn, now);
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = planOfCar(car);
-  const grade = plan ? gradeCar({ plan, records, onYear, tables: tables.grade, profiles: tables.profiles }) : null;
+  const grade = plan ? gradeCar({ plan, records, onYear, ...tables }) : null;
   if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks))
     return { ok: false, reason: 'incomplete' };
   const taken = takeSnapshot({
@@ -42,8 +42,7 @@ export async function sealInspection(
     sealedAt: now.toISOString(),
     sealedBy: actor.name,
     onYear,
-    tables: tables.grade,
-    profiles: tables.profiles,
+    ...tables,
   });
   if (!taken.ok) return { ok: false, reason: 'incomplete' };
   const report = await sealSnapshot(taken.snapshot, (await sealKeys(db, actor)).secret);

@@ -1,6 +1,7 @@
 import { planOfCar } from '@/core/body/plan';
 import { gradeCar } from '@/core/grade/grade';
 import type { AnyRecord } from '@/core/records/kinds';
+import { filledIn } from '@/core/records/kinds/filled-in';
 import { recordsOf } from '@/core/records/reduce';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
@@ -19,7 +20,7 @@ export function summarise(records: readonly AnyRecord[], onYear: number, tables:
   };
   const name = car ? [car.make, car.model, car.year].filter(Boolean).join(' ') : '';
   if (!plan) return { ...counts, seen: 0, blocked: 0, grade: null, gates: [], car: name };
-  const grade = gradeCar({ plan, records, onYear, tables: tables.grade, profiles: tables.profiles });
+  const grade = gradeCar({ plan, records, onYear, ...tables });
   const whole = grade.whole[0]!;
   const { low, value, high } = whole.grade;
   return {
@@ -48,7 +49,7 @@ export async function freshSummaries(
   );
   const byInspection = new Map<string, AnyRecord[]>();
   for (const { inspectionId, ...r } of all)
-    byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), r as AnyRecord]);
+    byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), filledIn(r as AnyRecord)]);
   const fresh = new Map<string, LotSummary>();
   for (const row of stale) {
     const summary = summarise(byInspection.get(row.inspectionId) ?? [], onYear, tables!);

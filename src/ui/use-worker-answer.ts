@@ -2,26 +2,48 @@ import { useEffect, useRef, useState } from 'react';
 
 /**
  * What a worker answers to a question, asked again whenever the question is another object; null while there is none or it
- * is being computed. Only the answer to the newest question counts. `make` must be the same function on every render.
+ * is being computed. Only the answer to the newest question counts, and work on an older one is stopped. A worker may tell
+ * how far it is (`stage`) before it answers. `make` must be the same function on every render.
  */
 export function useWorkerAnswer<Question extends object, Answer extends { readonly id: number }>(
   make: () => Worker,
   question: Question | null,
-): Answer | null {
+): readonly [answer: Answer | null, stage: string | null] {
   const [answer, setAnswer] = useState<Answer | null>(null);
+  const [stage, setStage] = useState<string | null>(null);
   const worker = useRef<Worker>(undefined);
   const asked = useRef(0);
-  useEffect(() => {
-    const made = make();
-    worker.current = made;
-    made.onmessage = ({ data }: MessageEvent<Answer>) => {
-      if (data.id === asked.current) setAnswer(data);
-    };
-    return () => made.terminate();
-  }, [make]);
+  const busy = useRef(false);
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+      worker.current = undefined;
+    },
+    [],
+  );
   useEffect(() => {
     setAnswer(null);
-    if (question) worker.current?.postMessage({ ...question, id: ++asked.current });
-  }, [question]);
-  return answer;
+    setStage(null);
+    if (busy.current) {
+      worker.current?.terminate();
+      worker.current = undefined;
+      busy.current = false;
+    }
+    if (!question) return;
+    const id = ++asked.current;
+    const used = worker.current ?? make();
+    worker.current = used;
+    used.onmessage = ({ data }: MessageEvent<Answer | { readonly id: number; readonly stage: string }>) => {
+      if (data.id !== asked.current) return;
+      if ('stage' in data) {
+        setStage(data.stage);
+        return;
+      }
+      busy.current = false;
+      setAnswer(data);
+    };
+    busy.current = true;
+    used.postMessage({ ...question, id });
+  }, [make, question]);
+  return [answer, stage];
 }

@@ -1,4 +1,5 @@
 import type { FitHint } from '@/core/fit/car-fit';
+import type { GapStage } from '@/core/fit/gap';
 import type { GapRefusal } from '@/core/fit/gap-limits';
 import type { FitVerdict, Movement } from '@/core/fit/panel-fit';
 import type { BodyOf } from '@/core/records/kinds';
@@ -14,6 +15,26 @@ export const GAP_REFUSAL_WORDS: Readonly<Record<GapRefusal, string>> = {
   'too-tilted': 'The view leans too much: the near lip hides part of the gap. Look straight at the seam.',
   'seam-off-plane': 'The seam does not lie in the card’s plane. Lay the card on the panel beside it.',
   unreadable: 'The picture or the places on it cannot be used. Tap the card’s four corners and draw along the seam.',
+};
+
+export const SEAM_REFUSED_WORDS: Readonly<Record<GapRefusal | 'by-hand', string>> = {
+  ...GAP_REFUSAL_WORDS,
+  'by-hand': 'Refused by the inspector.',
+};
+
+/** Seams are told from their front, or their top. */
+export const PIECE_WORDS = {
+  start: 'front or top',
+  middle: 'middle',
+  end: 'rear or bottom',
+} as const;
+
+/** What is being done while a gap is measured. */
+export const GAP_STAGE_WORDS: Readonly<Record<GapStage | 'picture', string>> = {
+  picture: 'reading the picture',
+  card: 'finding the card’s corners',
+  slot: 'following the seam',
+  edges: 'locating its edges',
 };
 
 export const FIT_VERDICT_WORDS: Readonly<Record<FitVerdict, string>> = {

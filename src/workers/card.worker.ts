@@ -1,21 +1,22 @@
 import { findCard } from '@/core/image/find-card';
 import type { Point } from '@/core/image/homography';
-import { pixelsOf } from './picture-pixels';
+import { type FramedPicture, framedPixels } from './framed-pixels';
 
-export interface CardAsked {
+export interface CardAsked extends FramedPicture {
   readonly id: number;
-  readonly picture: string;
 }
 export interface CardAnswer {
   readonly id: number;
+  /** In px of the original. */
   readonly corners: readonly Point[] | null;
 }
 
-/** Looks for a card off the page's thread. */
+/** Looks for a card off the page's thread, on the large copy: roughly will do. */
 self.onmessage = async ({ data }: MessageEvent<CardAsked>) => {
-  const { id, picture } = data;
+  const { id, ...picture } = data;
   try {
-    self.postMessage({ id, corners: findCard(await pixelsOf(picture)) } satisfies CardAnswer);
+    const { pixels, back } = await framedPixels(picture, ['2048', 'full']);
+    self.postMessage({ id, corners: findCard(pixels)?.map(back) ?? null } satisfies CardAnswer);
   } catch {
     self.postMessage({ id, corners: null } satisfies CardAnswer);
   }

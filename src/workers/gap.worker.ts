@@ -1,20 +1,43 @@
-import { type GapOrder, type GapResult, measureGap } from '@/core/fit/gap';
-import { pixelsOf } from './picture-pixels';
+import { type GapOrder, type GapResult, type GapStage, measureGap } from '@/core/fit/gap';
+import { type FramedPicture, framedPixels } from './framed-pixels';
 
-export interface GapAsked extends GapOrder {
+/** Places are in px of the original. */
+export interface GapAsked extends GapOrder, FramedPicture {
   readonly id: number;
-  readonly picture: string;
 }
 export type GapAnswer = { readonly id: number } & (
   | { readonly ok: true; readonly gap: GapResult }
   | { readonly ok: false }
 );
 
+/** How far it is, before the answer. */
+export interface GapProgress {
+  readonly id: number;
+  readonly stage: GapStage | 'picture';
+}
+
 /** Measures gaps off the page's thread. */
 self.onmessage = async ({ data }: MessageEvent<GapAsked>) => {
-  const { id, picture, ...order } = data;
+  const { id, sha256, frameWidthPx, ...order } = data;
   try {
-    self.postMessage({ id, ok: true, gap: measureGap(await pixelsOf(picture), order) } satisfies GapAnswer);
+    const tell = (stage: GapProgress['stage']) => self.postMessage({ id, stage } satisfies GapProgress);
+    tell('picture');
+    const { pixels, k, into, back } = await framedPixels({ sha256, frameWidthPx }, ['full', '2048']);
+    const asked = { ...order, cardPx: order.cardPx.map(into), seamPx: order.seamPx.map(into) };
+    const gap = measureGap(pixels, asked, tell);
+    const answer: GapResult = gap.ok
+      ? {
+          ...gap,
+          pxPerMm: gap.pxPerMm / k,
+          reprojectionPx: gap.reprojectionPx / k,
+          cardPx: gap.cardPx.map(back),
+          stations: gap.stations.map((s) => ({
+            ...s,
+            edgesPx: s.edgesPx && ([back(s.edgesPx[0]), back(s.edgesPx[1])] as const),
+          })),
+        }
+      : gap;
+    self.postMessage({ id, ok: true, gap: answer } satisfies GapAnswer);
   } catch {
     self.postMessage({ id, ok: false } satisfies GapAnswer);
   }

@@ -40,6 +40,21 @@ it('judges a car by its era, and by its make or model where the table has a row 
   expect(toleranceFor({ make: ' Quillon', model: 'Halyard', year: 1967 }, rows).nominalMm).toBe(3.8);
   expect(toleranceFor({ make: 'Quillon', model: 'Other', year: 1967 }, rows).nominalMm).toBe(4.1);
   expect(toleranceFor({ make: 'Tolve', year: 1967 }, rows).nominalMm).toBe(4.5);
+  // A row for a kind of zone speaks of its seams only, and goes before make and model there.
+  const hood = { ...DEFAULT_TOLERANCES[2]!, seam: 'hood', nominalMm: 6 };
+  const seamRows = [...rows, hood];
+  const at = (seam?: string) =>
+    toleranceFor({ make: 'Quillon', model: 'Halyard', year: 1967 }, seamRows, seam).nominalMm;
+  expect([at(), at('cowl|hood'), at('door.left.front|fender.left')]).toEqual([3.8, 6, 3.8]);
+  const door = [...rows, { ...hood, seam: 'door' }];
+  expect(toleranceFor({ year: 1967 }, door, 'door.left.front|fender.left').nominalMm).toBe(6);
+});
+
+it('refuses tables that no car could be judged by', () => {
+  const row = DEFAULT_TOLERANCES[0]!;
+  for (const bad of [[], [{ ...row, make: 'quillon' }], [{ ...row, from: 1960, to: 1950 }], [{ ...row, goodMm: 0 }]])
+    expect(tolerancesSchema.safeParse(bad).success).toBe(false);
+  expect(tolerancesSchema.parse([row, { ...row, make: ' Quillon ' }])[1]!.make).toBe('quillon');
 });
 
 it('says nothing of a car without a measure, and counts nothing as good', () => {

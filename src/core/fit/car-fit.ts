@@ -246,12 +246,13 @@ export function fitOfCar(
   rows: readonly Tolerance[] = DEFAULT_TOLERANCES,
 ): CarFit {
   const car = recordsOf(records, 'car')[0]?.body;
-  const tolerance = toleranceFor({ make: car?.make, model: car?.model, year: car?.year ?? null }, rows);
+  const about = { make: car?.make, model: car?.model, year: car?.year ?? null };
+  const tolerance = toleranceFor(about, rows);
   const gaps = recordsOf(records, 'gap').map((g) => g.body);
   const seams = new Map<string, SeamFit>();
   for (const seam of plan.seams.values()) {
     const stations = stationsOf(gaps.filter((g) => g.seam === seam.slug));
-    if (stations.length > 0) seams.set(seam.slug, seamFit(seam.slug, stations, tolerance));
+    if (stations.length > 0) seams.set(seam.slug, seamFit(seam.slug, stations, toleranceFor(about, rows, seam.slug)));
   }
   const panels = [...plan.zones.values()].flatMap((zone) => {
     const hung = PANELS.find(([is]) => is.test(zone.slug))?.[1];

@@ -1,44 +1,81 @@
 import { z } from 'zod';
 
-const toleranceSchema = z.object({
-  /** First and last year of manufacture; null: open. */
-  from: z.number().int().nullable(),
-  to: z.number().int().nullable(),
-  /** Make and model in lower case to which the row is confined; null: any. */
-  make: z.string().nullable().default(null),
-  model: z.string().nullable().default(null),
-  nominalMm: z.number().positive(),
-  goodMm: z.number().positive(),
-  flushMm: z.number().positive(),
-  source: z.string(),
-});
-export const tolerancesSchema = z.array(toleranceSchema).min(1);
+/** A name to which a row is confined, compared in lower case; null: any. */
+const confined = z.string().trim().toLowerCase().min(1).max(100).nullable().default(null);
+const year = z.number().int().min(1880).max(2100).nullable();
+
+const toleranceSchema = z
+  .object({
+    /** First and last year of manufacture; null: open. */
+    from: year,
+    to: year,
+    make: confined,
+    model: confined,
+    /** A seam (`door.left.front|fender.left`), a zone of it (`hood`) or a kind of zone (`door`). */
+    seam: confined,
+    nominalMm: z.number().positive().max(30),
+    goodMm: z.number().positive().max(15),
+    flushMm: z.number().positive().max(15),
+    source: z.string().trim().min(1).max(300),
+  })
+  .refine((r) => r.from === null || r.to === null || r.from <= r.to, {
+    message: 'the first year is after the last',
+    path: ['to'],
+  });
+export const tolerancesSchema = z
+  .array(toleranceSchema)
+  .min(1)
+  .max(300)
+  .refine((rows) => rows.some((r) => r.make === null && r.model === null && r.seam === null), {
+    message: 'one row must hold for any make, model and seam',
+  });
 export type Tolerance = z.infer<typeof toleranceSchema>;
 
 const HOUSE = 'house starting value by era; cars left the works uneven, so judged against their era';
 
 /** Nominal gaps and tolerances by era, mm. A row for a make or model, put before these, wins. Editable per organisation. */
 export const DEFAULT_TOLERANCES: readonly Tolerance[] = [
-  { from: null, to: 1945, make: null, model: null, nominalMm: 5, goodMm: 2, flushMm: 2, source: HOUSE },
-  { from: 1946, to: 1960, make: null, model: null, nominalMm: 5, goodMm: 1.5, flushMm: 1.5, source: HOUSE },
-  { from: 1961, to: 1979, make: null, model: null, nominalMm: 4.5, goodMm: 1.25, flushMm: 1.25, source: HOUSE },
-  { from: 1980, to: null, make: null, model: null, nominalMm: 4, goodMm: 1, flushMm: 1, source: HOUSE },
+  { from: null, to: 1945, make: null, model: null, seam: null, nominalMm: 5, goodMm: 2, flushMm: 2, source: HOUSE },
+  { from: 1946, to: 1960, make: null, model: null, seam: null, nominalMm: 5, goodMm: 1.5, flushMm: 1.5, source: HOUSE },
+  {
+    from: 1961,
+    to: 1979,
+    make: null,
+    model: null,
+    seam: null,
+    nominalMm: 4.5,
+    goodMm: 1.25,
+    flushMm: 1.25,
+    source: HOUSE,
+  },
+  { from: 1980, to: null, make: null, model: null, seam: null, nominalMm: 4, goodMm: 1, flushMm: 1, source: HOUSE },
 ];
 
-/** The row for a car: the most particular one (model, then make, then era) that its year falls in; the newest era without a year. */
+/** Whether a row confined to `of` speaks of a seam: the seam itself, one of its zones, or a kind of zone. */
+function ofSeam(of: string | null, seam: string | undefined): boolean {
+  if (of === null) return true;
+  return seam !== undefined && (of === seam || seam.split('|').some((z) => z === of || z.split('.')[0] === of));
+}
+
+/**
+ * The row for a car, or for one of its seams: the most particular one (seam, then model, then make, then era) that its year
+ * falls in; the newest era without a year.
+ */
 export function toleranceFor(
   car: { readonly make?: string; readonly model?: string; readonly year: number | null },
   rows: readonly Tolerance[] = DEFAULT_TOLERANCES,
+  seam?: string,
 ): Tolerance {
   const same = (a: string | null, b: string | undefined) => a === null || a === (b ?? '').trim().toLowerCase();
   const fits = rows.filter(
     (r) =>
       same(r.make, car.make) &&
       same(r.model, car.model) &&
+      ofSeam(r.seam, seam) &&
       (car.year === null ? r.from === null || r.to === null : (r.from ?? 0) <= car.year && car.year <= (r.to ?? 9999)),
   );
-  const particular = (r: Tolerance) => (r.model ? 2 : 0) + (r.make ? 1 : 0);
-  return [...fits].sort((a, b) => particular(b) - particular(a)).at(0) ?? rows.at(-1)!;
+  const particular = (r: Tolerance) => (r.seam ? 4 : 0) + (r.model ? 2 : 0) + (r.make ? 1 : 0);
+  return [...fits].sort((a, b) => particular(b) - particular(a)).at(0) ?? rows.findLast((r) => ofSeam(r.seam, seam))!;
 }
 
 /** House values of the rigid-body fit. */

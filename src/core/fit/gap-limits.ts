@@ -51,6 +51,8 @@ export const GAP_LIMITS = {
   darkBlurs: 2,
   /** What every edge may be off, px, beside its noise (lips, the camera's curve). */
   edgePx: 0.5,
+  /** What an edge moved by hand may be off, mm (half of the 10 to 90 % interval). */
+  handMm: 0.15,
   source: 'house starting values; resolution and tilt after the handbook of the trade',
 } as const;
 

@@ -32,6 +32,10 @@ export interface GapOrder {
   readonly marksMm?: readonly Point[];
 }
 
+/** What is being done, in this order. */
+export const GAP_STAGES = ['card', 'slot', 'edges'] as const;
+export type GapStage = (typeof GAP_STAGES)[number];
+
 export interface GapStation {
   readonly sMm: number;
   /** The gap with its 10 and 90 % points, or why there is none. */
@@ -52,6 +56,8 @@ export type GapResult =
       readonly stations: readonly GapStation[];
       readonly warnings: readonly ('tilted' | 'card-not-refined')[];
       readonly cardPx: readonly Point[];
+      /** The share by which all widths may be off together, from the corners' error. */
+      readonly scaleShare: number;
       /** The seam laid straight, as the edges were found on it. */
       readonly strip: SeamStrip;
     } & SeamSummary)
@@ -62,7 +68,7 @@ const { isFinite: known } = Number;
 const refuse = (reason: GapRefusal): GapResult => ({ ok: false, reason });
 
 /** The card's size in the order of its corners: which side was given first is told by the picture. */
-function cardSize([w, h]: readonly [number, number], corners: readonly Point[]): readonly [number, number] {
+export function cardSize([w, h]: readonly [number, number], corners: readonly Point[]): readonly [number, number] {
   const side = (i: number) =>
     hypot(corners[(i + 1) % 4]![0] - corners[i]![0], corners[(i + 1) % 4]![1] - corners[i]![1]);
   const shape = log((side(0) + side(2)) / (side(1) + side(3)));
@@ -113,19 +119,16 @@ interface GapStationEdges {
  * refused by themselves. Pictures finer than
  * `finestPxPerMm` are made coarser first: edges gain nothing there, and noise is averaged. See docs/decisions/0010-gap.md.
  */
-export function measureGap(pixels: Pixels, order: GapOrder): GapResult {
+export function measureGap(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage) => void = () => {}): GapResult {
   const [w, h] = order.cardMm;
   const pxPerMm = perimeterOf(order.cardPx) / (2 * (w + h));
-  if (!(pxPerMm > L.finestPxPerMm)) return measureAsIs(pixels, order);
+  if (!(pxPerMm > L.finestPxPerMm)) return measureAsIs(pixels, order, onStage);
   const by = floor((2 * pxPerMm) / L.finestPxPerMm);
   const shift = (by - 1) / 2;
   const down = ([x, y]: Point): Point => [(x - shift) / by, (y - shift) / by];
   const up = ([x, y]: Point): Point => [x * by + shift, y * by + shift];
-  const found = measureAsIs(coarser(pixels, by), {
-    ...order,
-    cardPx: order.cardPx.map(down),
-    seamPx: order.seamPx.map(down),
-  });
+  const smaller = { ...order, cardPx: order.cardPx.map(down), seamPx: order.seamPx.map(down) };
+  const found = measureAsIs(coarser(pixels, by), smaller, onStage);
   if (!found.ok) return found;
   return {
     ...found,
@@ -142,12 +145,13 @@ const perimeterOf = (corners: readonly Point[]) =>
     return s + hypot(p[0] - next[0], p[1] - next[1]);
   }, 0);
 
-function measureAsIs(pixels: Pixels, order: GapOrder): GapResult {
+function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage) => void): GapResult {
   const stepMm = min(L.mostStepMm, max(L.leastStepMm, order.stepMm ?? L.stepMm));
   if (order.cardPx.length !== 4 || order.seamPx.length < 2) return refuse('unreadable');
   const taps = turning(order.cardPx) > 0 ? order.cardPx : [...order.cardPx].reverse();
   if (!convex(taps)) return refuse('card-not-flat');
   const size = cardSize(order.cardMm, taps);
+  onStage('card');
   const card = refineCard(pixels, taps, (2 * (size[0] + size[1])) / perimeterOf(taps));
   if (!card.ok) return refuse(card.reason);
   const plane: readonly Point[] = [
@@ -176,6 +180,7 @@ function measureAsIs(pixels: Pixels, order: GapOrder): GapResult {
   if (tiltDeg > L.mostTiltDeg) return refuse('too-tilted');
   if (pxPerMm < L.leastPxPerMm) return refuse('too-coarse');
   if (card.blurPx !== null && card.blurPx > L.blurPx && card.blurPx / pxPerMm > L.blurMm) return refuse('blurred');
+  onStage('slot');
   const first = seamStrip(pixels, toPicture, drawn, size, pxPerMm, LUMA);
   if (first.rows * first.rowMm < 2 * L.averageMm) return refuse('unreadable');
   const rough = slotAlong(first);
@@ -186,6 +191,7 @@ function measureAsIs(pixels: Pixels, order: GapOrder): GapResult {
   const found = middleOf(first, rough);
   const strip = seamStrip(pixels, toPicture, found, size, pxPerMm, channels);
   const path = slotAlong(strip);
+  onStage('edges');
   const scale = scaleErrors(plane, card.corners, card.cornerSePx);
   const exponent = edgeExponent(pixels, [...card.edges, ...slotEdges(strip, path, toPicture, card.blurPx ?? 1)]) ?? 1;
   const tone = toneOf(exponent);
@@ -206,6 +212,7 @@ function measureAsIs(pixels: Pixels, order: GapOrder): GapResult {
       ...(card.residualPx === null ? (['card-not-refined'] as const) : []),
     ],
     cardPx: card.corners,
+    scaleShare: stations.scaleShare,
     strip,
     ...summarise(stations.list, stations.scaleShare),
   };

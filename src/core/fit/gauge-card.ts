@@ -1,5 +1,8 @@
 import type { Point } from '../image/homography';
 
+/** A bank card, mm (format ID-1 of ISO/IEC 7810). */
+export const BANK_CARD_MM = [85.6, 53.98] as const;
+
 /** Our own printable gauge card, mm: its size, its corner marks, and the inner marks that show whether it lies flat. */
 export const GAUGE_CARD = { widthMm: 120, heightMm: 80, markMm: 8, insetMm: 4, innerMm: 3 } as const;
 

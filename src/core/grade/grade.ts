@@ -1,5 +1,6 @@
 import type { Plan } from '../body/plan';
 import { fitOfCar } from '../fit/car-fit';
+import type { Tolerance } from '../fit/defaults';
 import { findingLoss, flawById } from '../flaws/loss';
 import { filmInput } from '../gauge/film-readings';
 import { analysePaint, type PaintAnalysis } from '../paint/analyse';
@@ -58,6 +59,7 @@ export interface GradeInput {
   readonly onYear: number;
   readonly tables?: GradeTables;
   readonly profiles?: readonly PaintProfile[];
+  readonly tolerances?: readonly Tolerance[];
 }
 
 /** Age assumed for a car whose year is not stated, years; house value. */
@@ -170,7 +172,7 @@ export function gradeCar(input: GradeInput): Grade {
     plan: input.plan,
   });
   const coverage = coverageOf(input.plan, input.records);
-  const parts = partsOf(coverage, paint, fitOfCar(input.plan, input.records), ageYears, tables);
+  const parts = partsOf(coverage, paint, fitOfCar(input.plan, input.records, input.tolerances), ageYears, tables);
   const gates = gatesOf(input.records);
   const moments = axisMoments(parts, tables);
   const draws = drawAxes(moments, gates, tables);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { type Plan, planOfCar } from '../body/plan';
 import { FIT_HINTS, fitOfCar } from '../fit/car-fit';
+import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from '../fit/defaults';
 import { FIT_VERDICTS } from '../fit/panel-fit';
 import { type Grade, gradeCar } from '../grade/grade';
 import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema, LENSES } from '../grade/tables';
@@ -31,6 +32,8 @@ export const snapshotSchema = z.object({
   tables: z.object({
     grade: z.looseObject({ bands: gradeTablesSchema.shape.bands }),
     profiles: z.array(profileSchema),
+    /** Nominal gaps and tolerances; reports sealed before they were kept have none. */
+    tolerances: tolerancesSchema.optional(),
   }),
   results: z.object({
     coverage: z.object({ whole: shareSchema, byView: z.record(z.string(), shareSchema) }),
@@ -120,6 +123,7 @@ export interface SnapshotInput {
   readonly onYear: number;
   readonly tables?: GradeTables;
   readonly profiles?: readonly PaintProfile[];
+  readonly tolerances?: readonly Tolerance[];
 }
 
 /** Seven significant digits: far below any doubt stated, and the same text on every machine. */
@@ -168,8 +172,12 @@ function published(bundle: Bundle): Bundle {
 }
 
 /** What was measured of the fit; nothing when nothing was. */
-function fitResults(plan: Plan, records: readonly AnyRecord[]): { fit?: Snapshot['results']['fit'] } {
-  const { seams, panels, hints } = fitOfCar(plan, records);
+function fitResults(
+  plan: Plan,
+  records: readonly AnyRecord[],
+  tolerances: readonly Tolerance[],
+): { fit?: Snapshot['results']['fit'] } {
+  const { seams, panels, hints } = fitOfCar(plan, records, tolerances);
   if (seams.length === 0) return {};
   return {
     fit: {
@@ -219,7 +227,8 @@ export function takeSnapshot(
   if (!plan) return { ok: false, reason: 'no-plan' };
   const tables = input.tables ?? DEFAULT_GRADE_TABLES;
   const profiles = [...(input.profiles ?? DEFAULT_PROFILES)];
-  const grade = gradeCar({ plan, records: read.records, onYear: input.onYear, tables, profiles });
+  const tolerances = [...(input.tolerances ?? DEFAULT_TOLERANCES)];
+  const grade = gradeCar({ plan, records: read.records, onYear: input.onYear, tables, profiles, tolerances });
   const snapshot: Snapshot = {
     version: REPORT_VERSION,
     sale: input.sale,
@@ -228,7 +237,7 @@ export function takeSnapshot(
     sealedBy: input.sealedBy,
     bundle: published(input.bundle),
     onYear: input.onYear,
-    tables: { grade: tables, profiles },
+    tables: { grade: tables, profiles, tolerances },
     results: {
       coverage: { whole: grade.coverage.whole, byView: grade.coverage.byView },
       axes: [...grade.axes],
@@ -245,7 +254,7 @@ export function takeSnapshot(
         })),
         contrasts: grade.paint.contrasts.map(({ zone, twin, ratio, p }) => ({ zone, twin, ratio, p })),
       },
-      ...fitResults(plan, read.records),
+      ...fitResults(plan, read.records, tolerances),
       notSeen: notSeen(grade),
       cautions: cautionsOf(read.records),
       withheld: withheldOf(read.records),

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { fitOfCar } from '@/core/fit/car-fit';
+import { type CarFit, fitOfCar } from '@/core/fit/car-fit';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
@@ -13,9 +13,11 @@ import { useInspection } from '@/ui/records/inspection';
 import { hintText, seamName } from '@/words/fit';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
+import { AllSeams } from './all-seams';
 import { GapSheet } from './gap-sheet';
 import { PanelCard } from './panel-card';
 import { SeamCard } from './seam-card';
+import { SeamQueue } from './seam-queue';
 import { StanceForm } from './stance-form';
 
 /** How the panels meet: seams on the plan, each seam's profile, where doors hang and whether adjusting brings them right. */
@@ -24,12 +26,17 @@ export function Fit() {
   const wording = useWording(car?.steering);
   const [seam, setSeam] = useState<string | null>(null);
   const [panel, setPanel] = useState<string | null>(null);
+  const [show, setShow] = useState<'gap' | 'flush'>('gap');
   const [measuring, setMeasuring] = useState<string | null>(null);
-  const fit = useMemo(() => (plan ? fitOfCar(plan, [...state.records.values()]) : null), [plan, state.records]);
+  const fit = useMemo(
+    () => (plan ? fitOfCar(plan, [...state.records.values()], facts.tolerances) : null),
+    [plan, state.records, facts.tolerances],
+  );
   const looks = useMemo(() => (plan && grade ? coverageLooks(plan, grade.coverage) : new Map()), [plan, grade]);
-  const queue = useMemo(() => {
+  const [queue, refused] = useMemo(() => {
     const done = new Set(recordsOf(state.records, 'gap').flatMap((g) => g.body.photo?.id ?? []));
-    return recordsOf(state.records, 'photo').filter((p) => p.body.seam !== null && !done.has(p.id));
+    const open = recordsOf(state.records, 'photo').filter((p) => p.body.seam !== null && !done.has(p.id));
+    return [open.filter((p) => p.body.seamRefused === null), open.filter((p) => p.body.seamRefused !== null)];
   }, [state.records]);
   if (!plan || !fit)
     return (
@@ -66,6 +73,7 @@ export function Fit() {
                   plan={plan}
                   fits={fits}
                   selected={chosen}
+                  show={show}
                   nameOf={(s) => seamName(s, wording)}
                   onSeam={setSeam}
                 />
@@ -73,11 +81,28 @@ export function Fit() {
             />
           </PlanZoom>
         </div>
-        <p className="border-b border-line px-4 py-1.5 text-xs text-soft">
-          Mean gap in mm on each seam; notches pale near {fit.tolerance.nominalMm} mm, dark at ±{fit.tolerance.goodMm}{' '}
-          mm and beyond; dashed seams are not measured. Era: {fit.tolerance.from ?? 'before'}–
-          {fit.tolerance.to ?? 'now'}.
-        </p>
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line px-4 py-1.5">
+          <div className="flex gap-1" role="group" aria-label="What the notches show">
+            {(['gap', 'flush'] as const).map((s) => (
+              <button
+                key={s}
+                type="button"
+                className="btn btn-small"
+                aria-pressed={show === s}
+                onClick={() => setShow(s)}
+              >
+                {s === 'gap' ? 'Gap' : 'Flush'}
+              </button>
+            ))}
+          </div>
+          <p className="min-w-0 flex-1 text-xs text-soft">
+            {show === 'gap'
+              ? `Mean gap in mm; notches pale near ${fit.tolerance.nominalMm} mm, dark at ±${fit.tolerance.goodMm} mm and beyond.`
+              : `Worst flush in mm; notches pale when flush, dark at ±${fit.tolerance.flushMm} mm and beyond.`}{' '}
+            Dashed: not measured. Judged by {erasOf(fit.tolerance)}.
+          </p>
+        </div>
+        {mayEdit && <SeamQueue waiting={queue} refused={refused} onOpen={setMeasuring} />}
         <p className="flex flex-wrap items-center gap-3 px-4 pt-3 text-sm">
           <a className="btn btn-small" href="/gauge-card.pdf" target="_blank" rel="noreferrer">
             Gauge card to print
@@ -87,17 +112,8 @@ export function Fit() {
             shows.
           </span>
         </p>
-        {queue.length > 0 && mayEdit && (
-          <section className="flex flex-wrap items-center gap-3 bg-tape/40 p-3" aria-label="Seam pictures to measure">
-            <strong>
-              {queue.length} seam {queue.length === 1 ? 'picture waits' : 'pictures wait'} to be measured
-            </strong>
-            <button type="button" className="btn btn-main" onClick={() => setMeasuring(queue[0]!.id)}>
-              Measure the next
-            </button>
-          </section>
-        )}
         <SeamCard seam={chosen} fit={fit} onPick={setSeam} />
+        <AllSeams fit={fit} seam={chosen} onPick={setSeam} />
       </div>
       <aside className="min-h-0 border-line bg-card lg:overflow-y-auto lg:border-l" aria-label="Panel in hand">
         {fit.hints.length > 0 && (
@@ -139,11 +155,27 @@ export function Fit() {
       </aside>
       {measured && (
         <GapSheet
+          key={measured.id}
           photo={measured}
+          left={queue.filter((q) => q.id !== measured.id).length}
           onClose={() => setMeasuring(null)}
-          onNext={() => setMeasuring(queue.find((q) => q.id !== measured.id)?.id ?? null)}
+          onNext={() => setMeasuring(after(queue, measured.id))}
         />
       )}
     </main>
   );
+}
+
+/** The years a tolerance stands for, in words. */
+function erasOf({ from, to }: CarFit['tolerance']): string {
+  if (from === null && to === null) return 'all years';
+  if (from === null) return `the years to ${to}`;
+  return to === null ? `the years from ${from}` : `the years ${from} to ${to}`;
+}
+
+/** The picture after this one in the queue, the first after the last; null when no other waits. */
+function after(queue: readonly { readonly id: string }[], id: string): string | null {
+  const others = queue.filter((q) => q.id !== id);
+  const at = queue.findIndex((q) => q.id === id);
+  return (others[at < 0 || at >= others.length ? 0 : at] ?? null)?.id ?? null;
 }

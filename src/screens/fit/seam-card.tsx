@@ -3,12 +3,13 @@
 import { Trash2 } from 'lucide-react';
 import type { CarFit, SeamFit } from '@/core/fit/car-fit';
 import { recordsOf } from '@/core/records/reduce';
-import { SeamProfile } from '@/ui/charts/seam-profile';
+import { rangeOf, SeamProfile } from '@/ui/charts/seam-profile';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { gapText, seamName } from '@/words/fit';
 import { zoneName } from '@/words/zones';
+import { KeptStrips } from './kept-strips';
 
 /** One seam: its profile against the tolerance of its era, beside its twin on one scale, and the measures behind it. */
 export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onPick: (seam: string) => void }) {
@@ -17,11 +18,10 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
   const own = fit.seams.find((s) => s.seam === seam);
   const pair = fit.twins.find((t) => t.seam === seam || t.twin === seam);
   const twin = pair && fit.seams.find((s) => s.seam === (pair.seam === seam ? pair.twin : pair.seam));
-  const records = recordsOf(state.records, 'gap').filter((g) => g.body.seam === seam);
-  const top = Math.max(
-    ...[own, twin].flatMap((f) => f?.stations.flatMap((s) => s.gap?.high ?? []) ?? []),
-    fit.tolerance.nominalMm + 2 * fit.tolerance.goodMm,
-  );
+  const all = recordsOf(state.records, 'gap');
+  const records = all.filter((g) => g.body.seam === seam);
+  const beside = [...records, ...(twin ? all.filter((g) => g.body.seam === twin.seam) : [])];
+  const range = rangeOf([own, twin].filter((f) => f !== undefined));
   return (
     <section className="grid gap-3 p-4" aria-label="Seam in hand">
       <label className="flex flex-wrap items-center gap-2">
@@ -40,7 +40,7 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
       ) : (
         <>
           <Figures fit={own} />
-          <SeamProfile fit={own} topMm={top} label={seamName(seam, wording)} />
+          <SeamProfile fit={own} range={range} label={seamName(seam, wording)} />
           {twin && pair && (
             <div className="grid gap-1">
               <p className="text-sm">
@@ -50,11 +50,12 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
                 {Math.min(Math.abs(pair.differMm.low!), Math.abs(pair.differMm.high!)).toFixed(1)} to{' '}
                 {Math.max(Math.abs(pair.differMm.low!), Math.abs(pair.differMm.high!)).toFixed(1)})
               </p>
-              <SeamProfile fit={twin} topMm={top} label={seamName(twin.seam, wording)} />
+              <SeamProfile fit={twin} range={range} label={seamName(twin.seam, wording)} />
             </div>
           )}
         </>
       )}
+      <KeptStrips gaps={beside} />
       {records.length > 0 && (
         <ul className="divide-y divide-line border-y border-line text-sm">
           {records.map((g) => (

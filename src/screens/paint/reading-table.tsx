@@ -1,13 +1,14 @@
 'use client';
 
-import { Download, Trash2, Upload } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { Trash2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { readReadingsCsv } from '@/core/csv/readings';
 import { readingsCsv } from '@/core/csv/write-readings';
 import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { thicknessFigure, thicknessSign, toUm } from '@/core/units/thickness';
+import { CsvTransfer } from '@/ui/parts/csv-transfer';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { momentText } from '@/words/dates';
@@ -21,7 +22,6 @@ const ORDERS: Readonly<Record<Order, string>> = {
   thickest: 'thickest first',
 };
 const SHOWN = 60;
-const BAD_SHOWN = 4;
 
 const rank = (r: Row) =>
   r.body.state === 'none' ? -1 : (r.body.thicknessUm ?? 0) + (r.body.state === 'over' ? 1e6 : 0);
@@ -33,8 +33,6 @@ export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => 
   const unit = useUnit();
   const [order, setOrder] = useState<Order>('entered');
   const [shown, setShown] = useState(SHOWN);
-  const [bad, setBad] = useState<readonly string[]>([]);
-  const file = useRef<HTMLInputElement>(null);
   const rows = useMemo(() => {
     const all = [...recordsOf(state.records, 'reading')];
     if (order === 'panel') all.sort((a, b) => a.body.zone.localeCompare(b.body.zone) || (a.id < b.id ? -1 : 1));
@@ -56,16 +54,12 @@ export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => 
     const put = store.put([{ kind: 'reading', id: row.id, body }]);
     if (!put.ok) toast(put.message);
   };
-  const take = async (picked: File) => {
-    const { readings, bad: wrong } = readReadingsCsv(await picked.text(), {
+  const take = (text: string, name: string) => {
+    const { readings, bad } = readReadingsCsv(text, {
       ceilingUm,
       zones: plan ? plan.zones.keys() : null,
     });
-    if (wrong.length > 0) {
-      setBad(wrong.map((b) => `line ${b.line} ${b.message}`));
-      return;
-    }
-    setBad([]);
+    if (bad.length > 0) return bad;
     const now = new Date().toISOString();
     const visits = recordsOf(state.records, 'visit');
     const put = store.put(
@@ -80,15 +74,8 @@ export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => 
         },
       })),
     );
-    toast(put.ok ? `${readings.length} readings taken from ${picked.name}.` : put.message);
-  };
-  const save = () => {
-    const url = URL.createObjectURL(new Blob([readingsCsv(rows.map((r) => r.body))], { type: 'text/csv' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `lot-${facts.lot.number}-readings.csv`;
-    link.click();
-    URL.revokeObjectURL(url);
+    toast(put.ok ? `${readings.length} readings taken from ${name}.` : put.message);
+    return [];
   };
   return (
     <section className="grid gap-2 p-4" aria-label="All readings">
@@ -106,42 +93,13 @@ export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => 
             </option>
           ))}
         </select>
-        <button type="button" className="btn" onClick={save}>
-          <Download size={16} aria-hidden="true" /> CSV
-        </button>
-        {mayEdit && (
-          <>
-            <input
-              ref={file}
-              type="file"
-              accept=".csv,text/csv"
-              className="sr-only"
-              aria-label="Readings CSV"
-              onChange={(e) => {
-                const picked = e.target.files?.[0];
-                if (picked) void take(picked);
-                e.target.value = '';
-              }}
-            />
-            <button type="button" className="btn" onClick={() => file.current?.click()}>
-              <Upload size={16} aria-hidden="true" /> Take CSV
-            </button>
-          </>
-        )}
+        <CsvTransfer
+          what="Readings"
+          fileName={`lot-${facts.lot.number}-readings.csv`}
+          text={() => readingsCsv(rows.map((r) => r.body))}
+          take={mayEdit ? take : null}
+        />
       </div>
-      {bad.length > 0 && (
-        <div role="alert" className="border-l-4 border-pin pl-3 text-sm">
-          <p className="font-semibold">
-            Nothing was taken: {bad.length} bad rows. Mend them in the file, then take it again.
-          </p>
-          <ul>
-            {bad.slice(0, BAD_SHOWN).map((b) => (
-              <li key={b}>{b}</li>
-            ))}
-            {bad.length > BAD_SHOWN && <li>and {bad.length - BAD_SHOWN} more</li>}
-          </ul>
-        </div>
-      )}
       <table className="w-full text-sm">
         <thead>
           <tr className="text-left text-xs text-soft">

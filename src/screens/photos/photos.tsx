@@ -1,6 +1,6 @@
 'use client';
 
-import { AudioWaveform, Check, MapPin, Palette, Trash2 } from 'lucide-react';
+import { AudioWaveform, Check, Eye, MapPin, Palette, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { cameraShiftMin, momentsOf, type Proposal, proposeZones } from '@/core/photo/propose-zone';
@@ -14,6 +14,7 @@ import { momentText } from '@/words/dates';
 import { seamName } from '@/words/fit';
 import { zoneName } from '@/words/zones';
 import { ColourSheet } from './colour-sheet';
+import { LookSheet } from './look-sheet';
 import { WavesSheet } from './waves-sheet';
 
 type Photo = StoredRecord<'photo'>;
@@ -29,6 +30,7 @@ export function Photos() {
   const [shift, setShift] = useState<number | null>(null);
   const [comparing, setComparing] = useState(false);
   const [waving, setWaving] = useState(false);
+  const [looking, setLooking] = useState(false);
   const photos = useMemo(() => recordsOf(state.records, 'photo'), [state.records]);
   const best = useMemo(() => {
     const taken = photos.flatMap((p) => (p.body.takenAt && !p.body.zone ? [Date.parse(p.body.takenAt)] : []));
@@ -134,68 +136,83 @@ export function Photos() {
             aria-label="Chosen pictures"
           >
             <span className="text-sm font-semibold">{picked.length} chosen</span>
-            <select
-              className="field w-auto min-w-44 flex-1"
-              value=""
-              aria-label="Put the chosen pictures at"
-              onChange={(e) => place(picked, () => (e.target.value === '-' ? null : e.target.value))}
-            >
-              <option value="" disabled>
-                Put at …
-              </option>
-              {zones.map(([slug, name]) => (
-                <option key={slug} value={slug}>
-                  {name}
-                </option>
-              ))}
-              <option value="-">no place</option>
-            </select>
-            {picked.some((p) => proposals.has(p.id)) && (
-              <button type="button" className="btn" onClick={() => place(picked, (p) => proposals.get(p.id)?.zone)}>
-                <Check size={16} aria-hidden="true" /> As proposed
+            {picked.length <= 2 && (
+              <button type="button" className="btn" onClick={() => setLooking(true)}>
+                <Eye size={16} aria-hidden="true" /> {picked.length === 2 ? 'Side by side' : 'Look'}
               </button>
             )}
-            {plan && picked.length <= 3 && (
-              <button type="button" className="btn" onClick={() => setComparing(true)}>
-                <Palette size={16} aria-hidden="true" /> Compare colour
-              </button>
-            )}
-            {plan && (
-              <select
-                className="field w-auto min-w-44 flex-1"
-                value=""
-                aria-label="The chosen pictures show the seam"
-                onChange={(e) => {
-                  const seam = e.target.value;
-                  store.put(picked.map((p) => ({ kind: 'photo' as const, id: p.id, body: { ...p.body, seam } })));
-                  setChosen(new Set());
-                }}
-              >
-                <option value="" disabled>
-                  Shows seam …
-                </option>
-                {[...plan.seams.keys()].map((s) => (
-                  <option key={s} value={s}>
-                    {seamName(s, wording)}
+            {mayEdit && (
+              <>
+                <select
+                  className="field w-auto min-w-44 flex-1"
+                  value=""
+                  aria-label="Put the chosen pictures at"
+                  onChange={(e) => place(picked, () => (e.target.value === '-' ? null : e.target.value))}
+                >
+                  <option value="" disabled>
+                    Put at …
                   </option>
-                ))}
-              </select>
+                  {zones.map(([slug, name]) => (
+                    <option key={slug} value={slug}>
+                      {name}
+                    </option>
+                  ))}
+                  <option value="-">no place</option>
+                </select>
+                {picked.some((p) => proposals.has(p.id)) && (
+                  <button type="button" className="btn" onClick={() => place(picked, (p) => proposals.get(p.id)?.zone)}>
+                    <Check size={16} aria-hidden="true" /> As proposed
+                  </button>
+                )}
+                {plan && picked.length <= 3 && (
+                  <button type="button" className="btn" onClick={() => setComparing(true)}>
+                    <Palette size={16} aria-hidden="true" /> Compare colour
+                  </button>
+                )}
+                {plan && (
+                  <select
+                    className="field w-auto min-w-44 flex-1"
+                    value=""
+                    aria-label="The chosen pictures show the seam"
+                    onChange={(e) => {
+                      const seam = e.target.value;
+                      store.put(
+                        picked.map((p) => ({
+                          kind: 'photo' as const,
+                          id: p.id,
+                          body: { ...p.body, seam, seamRefused: null },
+                        })),
+                      );
+                      setChosen(new Set());
+                    }}
+                  >
+                    <option value="" disabled>
+                      Shows seam …
+                    </option>
+                    {[...plan.seams.keys()].map((s) => (
+                      <option key={s} value={s}>
+                        {seamName(s, wording)}
+                      </option>
+                    ))}
+                  </select>
+                )}
+                {plan && picked.length === 1 && (
+                  <button type="button" className="btn" onClick={() => setWaving(true)}>
+                    <AudioWaveform size={16} aria-hidden="true" /> Waves
+                  </button>
+                )}
+                <button
+                  type="button"
+                  className="btn"
+                  onClick={() => {
+                    for (const p of picked) store.remove(p.id);
+                    setChosen(new Set());
+                  }}
+                >
+                  <Trash2 size={16} aria-hidden="true" /> Take out
+                </button>
+              </>
             )}
-            {plan && picked.length === 1 && (
-              <button type="button" className="btn" onClick={() => setWaving(true)}>
-                <AudioWaveform size={16} aria-hidden="true" /> Waves
-              </button>
-            )}
-            <button
-              type="button"
-              className="btn"
-              onClick={() => {
-                for (const p of picked) store.remove(p.id);
-                setChosen(new Set());
-              }}
-            >
-              <Trash2 size={16} aria-hidden="true" /> Take out
-            </button>
             <button type="button" className="btn" onClick={() => setChosen(new Set())}>
               Let go
             </button>
@@ -215,7 +232,7 @@ export function Photos() {
                 proposal={proposals.get(p.id)}
                 proposed={proposals.has(p.id) ? zoneName(proposals.get(p.id)!.zone, wording) : ''}
                 chosen={chosen.has(p.id)}
-                onToggle={mayEdit ? () => toggle(p.id) : null}
+                onToggle={() => toggle(p.id)}
               />
             ))}
           </ul>
@@ -227,6 +244,7 @@ export function Photos() {
         )}
       </div>
       {comparing && picked.length > 0 && <ColourSheet photos={picked} onClose={() => setComparing(false)} />}
+      {looking && picked.length > 0 && <LookSheet photos={picked} onClose={() => setLooking(false)} />}
       {waving && picked[0] && <WavesSheet photo={picked[0]} onClose={() => setWaving(false)} />}
     </main>
   );
@@ -253,7 +271,7 @@ function Tile({
   proposal: Proposal | undefined;
   proposed: string;
   chosen: boolean;
-  onToggle: (() => void) | null;
+  onToggle: () => void;
 }) {
   const { body: p } = photo;
   const label = p.caption || p.name;
@@ -271,16 +289,14 @@ function Tile({
           loading="lazy"
           className="aspect-4/3 w-full rounded-cut object-cover"
         />
-        {onToggle && (
-          <input
-            id={`choose-${photo.id}`}
-            type="checkbox"
-            className="absolute top-1 left-1 size-7"
-            checked={chosen}
-            onChange={onToggle}
-            aria-label={`Choose ${label}`}
-          />
-        )}
+        <input
+          id={`choose-${photo.id}`}
+          type="checkbox"
+          className="absolute top-1 left-1 size-7"
+          checked={chosen}
+          onChange={onToggle}
+          aria-label={`Choose ${label}`}
+        />
       </label>
       <span className="truncate text-sm font-semibold">{label}</span>
       {name ? (

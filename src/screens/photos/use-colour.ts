@@ -15,6 +15,6 @@ const make = () => new Worker(new URL('../../workers/colour.worker.ts', import.m
 /** Compares the places of a picture in a worker, again whenever one moves; null while places lack or it is computed. */
 export function useColour(picture: string, { card, a, b }: Places): ColourComparison | 'away' | null {
   const question = useMemo(() => (card && a && b ? { picture, card, a, b } : null), [picture, card, a, b]);
-  const answer = useWorkerAnswer<NonNullable<typeof question>, ColourAnswer>(make, question);
+  const [answer] = useWorkerAnswer<NonNullable<typeof question>, ColourAnswer>(make, question);
   return answer && (answer.ok ? answer.comparison : 'away');
 }

@@ -12,6 +12,6 @@ export function useWaves(picture: string, stretch: Patch | null, lengthMm: numbe
     () => (stretch && lengthMm !== null ? { picture, stretch, lengthMm } : null),
     [picture, stretch, lengthMm],
   );
-  const answer = useWorkerAnswer<NonNullable<typeof question>, WavesAnswer>(make, question);
+  const [answer] = useWorkerAnswer<NonNullable<typeof question>, WavesAnswer>(make, question);
   return answer && (answer.ok ? answer.waves : 'away');
 }

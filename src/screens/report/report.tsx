@@ -68,6 +68,7 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
       onYear: facts.onYear,
       tables: facts.tables,
       profiles: facts.profiles,
+      tolerances: facts.tolerances,
     });
   }, [facts, records, revisions]);
   const act = async (path: string, done: string, body?: object) => {

@@ -28,8 +28,7 @@ export async function snapshotFor(
     sealedAt: now.toISOString(),
     sealedBy: actor.name,
     onYear: saleYear(head.sale.closesOn, now),
-    tables: tables.grade,
-    profiles: tables.profiles,
+    ...tables,
   });
   return taken.ok ? { snapshot: taken.snapshot, sealed: null } : null;
 }

@@ -1,3 +1,4 @@
+import type { KeyboardEvent } from 'react';
 import { lengthMm, type Point, pointAlong } from '@/core/body/geometry';
 import { pathOf } from '@/core/body/outline-path';
 import type { Plan } from '@/core/body/plan';
@@ -18,19 +19,36 @@ function middleLine(seam: Seam): Point[] {
   });
 }
 
+/** Notches nearer to one another than this would run together, mm. */
+const APART_MM = 45;
+
+/** Stations thinned so that their notches stand apart: a piece read off a picture has one every few mm. */
+function apart(stations: SeamFit['stations']): SeamFit['stations'] {
+  let last = Number.NEGATIVE_INFINITY;
+  return stations.filter((s) => {
+    if (s.sMm - last < APART_MM) return false;
+    last = s.sMm;
+    return true;
+  });
+}
+
 /** Seams as cut lines with notches where gaps were measured; those not measured stay dashed. */
 export function SeamMarks({
   plan,
   fits,
-  selected,
+  selected = null,
+  show = 'gap',
   nameOf,
   onSeam,
 }: {
   plan: Plan;
   fits: ReadonlyMap<string, SeamFit>;
-  selected: string | null;
+  selected?: string | null;
+  /** Mean gap and its notches, or the worst flush and its. */
+  show?: 'gap' | 'flush';
   nameOf: (seam: string) => string;
-  onSeam: (seam: string) => void;
+  /** Seams are buttons where something happens on one, else pictures. */
+  onSeam?: (seam: string) => void;
 }) {
   return (
     <g>
@@ -40,21 +58,26 @@ export function SeamMarks({
         const [x, y] = pointAlong(line, 0.5);
         const [from, to] = [line[0]!, line.at(-1)!];
         const upright = Math.abs(to[1] - from[1]) > Math.abs(to[0] - from[0]);
-        const mean = fit?.meanMm.value ?? null;
+        const figure = (show === 'gap' ? fit?.meanMm.value : fit?.worstFlushMm) ?? null;
+        const told = figure === null ? 'not measured' : `${show === 'flush' ? 'flush ' : ''}${figure.toFixed(1)} mm`;
         return (
           <g
             key={seam.slug}
-            role="button"
-            tabIndex={0}
-            aria-label={`${nameOf(seam.slug)}, ${mean === null ? 'not measured' : `${mean.toFixed(1)} mm`}`}
-            aria-pressed={seam.slug === selected}
-            className="cursor-pointer outline-none focus-visible:[&>path]:stroke-(--thread)"
-            onClick={() => onSeam(seam.slug)}
-            onKeyDown={(e) => {
-              if (e.key !== 'Enter' && e.key !== ' ') return;
-              e.preventDefault();
-              onSeam(seam.slug);
-            }}
+            aria-label={`${nameOf(seam.slug)}, ${told}`}
+            {...(onSeam
+              ? {
+                  role: 'button',
+                  tabIndex: 0,
+                  'aria-pressed': seam.slug === selected,
+                  className: 'cursor-pointer outline-none focus-visible:[&>path]:stroke-(--thread)',
+                  onClick: () => onSeam(seam.slug),
+                  onKeyDown: (e: KeyboardEvent) => {
+                    if (e.key !== 'Enter' && e.key !== ' ') return;
+                    e.preventDefault();
+                    onSeam(seam.slug);
+                  },
+                }
+              : { role: 'img' })}
           >
             <path d={pathOf(line, false)} fill="none" stroke="transparent" strokeWidth="150" />
             <path
@@ -64,8 +87,10 @@ export function SeamMarks({
               strokeWidth={seam.slug === selected ? 34 : fit ? 20 : 10}
               strokeDasharray={fit ? undefined : '40 34'}
             />
-            {fit?.stations.map((s, i) => {
-              if (!s.gap) return null;
+            {apart(fit?.stations ?? []).map((s, i) => {
+              if (!fit) return null;
+              const off = show === 'gap' ? s.gap && s.gap.value! - fit.nominalMm : s.flushMm;
+              if (off === null) return null;
               const p = pointAlong(line, Math.min(1, s.sMm / Math.max(1, seam.lengthMm, lengthMm(line))));
               return (
                 <circle
@@ -73,13 +98,13 @@ export function SeamMarks({
                   cx={p[0]}
                   cy={p[1]}
                   r="24"
-                  fill={offColour(Math.abs(s.gap.value! - fit.nominalMm) / fit.goodMm)}
+                  fill={offColour(Math.abs(off) / (show === 'gap' ? fit.goodMm : fit.flushGoodMm))}
                   stroke="var(--ink)"
                   strokeWidth="8"
                 />
               );
             })}
-            {mean !== null && (
+            {figure !== null && (
               <text
                 x={upright ? x + 120 : x}
                 y={upright ? y + 30 : y - 44}
@@ -92,7 +117,8 @@ export function SeamMarks({
                 strokeWidth="24"
                 paintOrder="stroke"
               >
-                {mean.toFixed(1)}
+                {show === 'flush' && figure > 0 ? '+' : ''}
+                {figure.toFixed(1)}
               </text>
             )}
           </g>

@@ -1,14 +1,32 @@
 import type { SeamFit } from '@/core/fit/car-fit';
 
 const W = 600;
-const H = 150;
-const [LEFT, TOP, FLOOR] = [34, 8, 126];
+const H = 120;
+const [LEFT, TOP, FLOOR] = [34, 8, 96];
+
+/** Least and most mm that a chart of these seams shows: all places, and twice the tolerance. */
+export function rangeOf(fits: readonly SeamFit[]): readonly [number, number] {
+  const ends = fits.flatMap((f) => [
+    f.nominalMm - 2 * f.goodMm,
+    f.nominalMm + 2 * f.goodMm,
+    ...f.stations.flatMap((s) => (s.gap ? [s.gap.low!, s.gap.high!] : [])),
+  ]);
+  return [Math.max(0, Math.floor(Math.min(...ends))), Math.ceil(Math.max(...ends))];
+}
 
 /** Gap along a seam: every place with its interval, against the tolerance band of the era. */
-export function SeamProfile({ fit, topMm, label }: { fit: SeamFit; topMm: number; label: string }) {
+export function SeamProfile({
+  fit,
+  range: [bottomMm, topMm] = rangeOf([fit]),
+  label,
+}: {
+  fit: SeamFit;
+  range?: readonly [number, number];
+  label: string;
+}) {
   const length = Math.max(1, ...fit.stations.map((s) => s.sMm)) * 1.06;
   const x = (s: number) => LEFT + (s / length) * (W - LEFT - 8);
-  const y = (mm: number) => FLOOR - (mm / topMm) * (FLOOR - TOP);
+  const y = (mm: number) => FLOOR - ((mm - bottomMm) / (topMm - bottomMm)) * (FLOOR - TOP);
   const { nominalMm, goodMm } = fit;
   const placed = fit.stations.filter((s) => s.gap);
   return (
@@ -75,6 +93,7 @@ export function SeamProfile({ fit, topMm, label }: { fit: SeamFit; topMm: number
           fill="var(--soft)"
         >
           {Math.round(s * length)}
+          {s === 1 && ' mm'}
         </text>
       ))}
     </svg>

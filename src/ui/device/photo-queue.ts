@@ -45,6 +45,7 @@ export function changeOfPhoto(
       finding: row.finding,
       range: null,
       seam: null,
+      seamRefused: null,
       caption: '',
       drawn: false,
     },

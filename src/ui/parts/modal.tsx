@@ -2,7 +2,9 @@
 
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
-import type { ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
+
+const WIDTHS = { false: 'sm:w-[440px]', true: 'sm:w-[640px]', desk: 'sm:w-[min(1200px,96vw)]' } as const;
 
 /** A sheet laid on top of the page: title, content, one way to close. */
 export function Modal({
@@ -10,11 +12,15 @@ export function Modal({
   onClose,
   children,
   wide = false,
+  onKey,
 }: {
   title: string;
   onClose: () => void;
   children: ReactNode;
-  wide?: boolean;
+  /** `desk`: as wide as the screen allows, for work with a picture beside its figures. */
+  wide?: boolean | 'desk';
+  /** Keys that do something anywhere on the sheet; it takes the focus when it opens. */
+  onKey?: (event: KeyboardEvent<HTMLElement>) => void;
 }) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
@@ -22,9 +28,17 @@ export function Modal({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-[oklch(0.2_0.03_255/0.45)]" />
         <Dialog.Content
           aria-describedby={undefined}
-          className={`fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto border border-line bg-card p-5 shadow-lift sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-cut ${wide ? 'sm:w-[640px]' : 'sm:w-[440px]'}`}
+          onKeyDown={onKey}
+          onOpenAutoFocus={
+            onKey &&
+            ((e) => {
+              e.preventDefault();
+              (e.currentTarget as HTMLElement).focus();
+            })
+          }
+          className={`fixed inset-x-0 bottom-0 outline-none z-50 max-h-[92dvh] overflow-y-auto border border-line bg-card p-5 shadow-lift sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-cut ${WIDTHS[String(wide) as keyof typeof WIDTHS]}`}
         >
-          <div className="mb-4 flex items-center gap-3">
+          <div className="mb-3 flex items-center gap-3">
             <Dialog.Title className="flex-1 text-xl font-bold">{title}</Dialog.Title>
             <Dialog.Close className="grid size-11 place-items-center rounded-cut hover:bg-wash" aria-label="Close">
               <X aria-hidden="true" />

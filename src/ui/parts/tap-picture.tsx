@@ -11,6 +11,7 @@ export function TapPicture({
   alt,
   onTap,
   imageRef,
+  frame,
   className = 'max-h-[46dvh] max-w-full',
   children,
 }: {
@@ -18,6 +19,8 @@ export function TapPicture({
   alt: string;
   onTap: (x: number, y: number) => void;
   imageRef?: RefObject<HTMLImageElement | null>;
+  /** Size in whose px places are told and drawn; the picture's own when not given. */
+  frame?: PictureSize;
   className?: string;
   /** Drawn in an SVG whose units are the picture's px. */
   children?: (size: PictureSize) => ReactNode;
@@ -35,17 +38,17 @@ export function TapPicture({
         onLoad={(e) => setSize({ width: e.currentTarget.naturalWidth, height: e.currentTarget.naturalHeight })}
         onClick={(e) => {
           const box = e.currentTarget.getBoundingClientRect();
-          const scale = e.currentTarget.naturalWidth / box.width;
+          const scale = (frame?.width ?? e.currentTarget.naturalWidth) / box.width;
           onTap((e.clientX - box.left) * scale, (e.clientY - box.top) * scale);
         }}
       />
       {size && children && (
         <svg
-          viewBox={`0 0 ${size.width} ${size.height}`}
+          viewBox={`0 0 ${(frame ?? size).width} ${(frame ?? size).height}`}
           className="pointer-events-none absolute inset-0 size-full"
           aria-hidden="true"
         >
-          {children(size)}
+          {children(frame ?? size)}
         </svg>
       )}
     </div>

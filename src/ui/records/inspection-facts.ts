@@ -1,3 +1,4 @@
+import type { Tolerance } from '@/core/fit/defaults';
 import type { GradeTables } from '@/core/grade/tables';
 import type { PaintProfile } from '@/core/paint/profiles';
 
@@ -21,4 +22,5 @@ export interface InspectionFacts {
   readonly myId: string;
   readonly tables: GradeTables;
   readonly profiles: readonly PaintProfile[];
+  readonly tolerances: readonly Tolerance[];
 }

@@ -2,6 +2,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { CHANGES_PER_CALL, type ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkBody } from '@/core/records/check-change';
 import type { AnyRecord, BodyOf, RecordKind } from '@/core/records/kinds';
+import { filledIn } from '@/core/records/kinds/filled-in';
 import { applyTo, type Records, recordsOf } from '@/core/records/reduce';
 import { changeTo, type Edit, sameBody } from './edits';
 
@@ -80,7 +81,7 @@ export class InspectionStore {
     private readonly kept: Kept,
     private seq = 0,
   ) {
-    this.confirmed = new Map(records.map((r) => [r.id, r]));
+    this.confirmed = new Map(records.map((r) => [r.id, filledIn(r)]));
     this.state = {
       records: this.confirmed,
       waiting: 0,

@@ -116,6 +116,7 @@ export function InspectionProvider({
             onYear: facts.onYear,
             tables: facts.tables,
             profiles: facts.profiles,
+            tolerances: facts.tolerances,
           })
         : null,
     [plan, deferred, facts],

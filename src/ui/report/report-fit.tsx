@@ -1,17 +1,23 @@
+import type { Plan } from '@/core/body/plan';
+import { fitOfCar } from '@/core/fit/car-fit';
 import type { AnyRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import type { Snapshot } from '@/core/report/snapshot';
 import { correctionText, FIT_VERDICT_WORDS, hintText, seamName, shutText, stanceText } from '@/words/fit';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
+import { PlanDrawing } from '../body-plan/plan-drawing';
+import { SeamMarks } from '../body-plan/seam-marks';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 
 /** How the panels meet: each measured seam, where doors hang, what shuts how. Nothing where nothing was measured. */
 export function FitTable({
+  plan,
   snapshot,
   records,
   wording,
 }: {
+  plan: Plan;
   snapshot: Snapshot;
   records: readonly AnyRecord[];
   wording: Wording;
@@ -31,6 +37,7 @@ export function FitTable({
             Gaps are judged against the era of the car ({fit.seams[0]!.nominalMm} mm) and against its own other side,
             not against a modern car.
           </p>
+          <SeamPlan plan={plan} snapshot={snapshot} records={records} wording={wording} />
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached by keyboard */}
           <section className="overflow-x-auto" aria-label="Gaps by seam" tabIndex={0}>
             <table className="w-full min-w-120 text-sm">
@@ -67,6 +74,11 @@ export function FitTable({
             </table>
           </section>
           <ul className="grid gap-1 text-sm">
+            {fit.panels.length > 0 && (
+              <li>
+                <EvidenceStamp evidence="inferred" />
+              </li>
+            )}
             {fit.panels.map((p) => (
               <li key={p.zone}>
                 <strong>{zoneName(p.zone, wording)}</strong> {FIT_VERDICT_WORDS[p.verdict]}.{' '}
@@ -89,5 +101,44 @@ export function FitTable({
       ))}
       {stance && <p className="text-sm">Height of the wheel arches: {stanceText(stance.body)}.</p>}
     </section>
+  );
+}
+
+/** The seams on the plan, with the mean gap of each and a notch at every place that was measured. */
+function SeamPlan({
+  plan,
+  snapshot,
+  records,
+  wording,
+}: {
+  plan: Plan;
+  snapshot: Snapshot;
+  records: readonly AnyRecord[];
+  wording: Wording;
+}) {
+  const fit = fitOfCar(plan, records, snapshot.tables.tolerances);
+  return (
+    <figure className="sheet p-2">
+      <PlanDrawing
+        plan={plan}
+        view="outside"
+        looks={new Map()}
+        nameOf={(z) => zoneName(z, wording)}
+        title="Plan of the seams"
+        className="w-full"
+        sideWords={{ left: 'left', right: 'right' }}
+        over={
+          <SeamMarks
+            plan={plan}
+            fits={new Map(fit.seams.map((s) => [s.seam, s]))}
+            nameOf={(s) => seamName(s, wording)}
+          />
+        }
+      />
+      <figcaption className="px-2 pb-1 text-sm text-soft">
+        Mean gap in mm. Notches are the places measured: pale near {fit.tolerance.nominalMm} mm, dark at ±
+        {fit.tolerance.goodMm} mm and beyond. Dashed seams were not measured.
+      </figcaption>
+    </figure>
   );
 }

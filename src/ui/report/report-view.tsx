@@ -87,7 +87,7 @@ export function ReportView(props: ReportViewProps) {
         </p>
       )}
       <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} records={records} />
-      <FitTable snapshot={snapshot} records={records} wording={wording} />
+      <FitTable plan={plan} snapshot={snapshot} records={records} wording={wording} />
       <Claims records={records} wording={wording} />
       <NotSeen snapshot={snapshot} wording={wording} />
       <Conditions records={records} wording={wording} />

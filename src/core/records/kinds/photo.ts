@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { GAP_REFUSALS } from '../../fit/gap-limits';
 import { instantSchema, seamSchema, shaSchema, text, uuidSchema, zoneSchema } from './common';
 
 /** What is known of a picture; its bytes live in the photo store under their hash. */
@@ -16,6 +17,11 @@ export const photoSchema = z.object({
   range: z.enum(['far', 'near']).nullable().default(null),
   /** The seam that it shows with a card beside it, to be measured. */
   seam: seamSchema.nullable().default(null),
+  /** Why no gap is read off it, as the measure said or an inspector decided; null: none tried, or measured. */
+  seamRefused: z
+    .enum([...GAP_REFUSALS, 'by-hand'])
+    .nullable()
+    .default(null),
   caption: text(300).default(''),
   /** True for pictures drawn by the program, which show no real car. */
   drawn: z.boolean().default(false),
