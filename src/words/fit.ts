@@ -123,13 +123,33 @@ export function movementText({ dxMm, dyMm, dzMm }: Movement): string {
     .join(', ');
 }
 
-/** Everything that is to be done at the hinges, in a sentence. */
-export function correctionText(hinges: Readonly<Record<string, Movement>>): string {
+/** Where the free edge of a panel is, and which way it is raised: doors up, lids out of their face. */
+const FREE_EDGE = { door: 'rear', hood: 'front', deck: 'rear' } as const;
+
+const PANEL_KINDS = ['door', 'hood', 'deck'] as const;
+
+/** What the free edge does: "Raise the rear edge 3.1 mm." Empty when it is not worth a word, or the zone hangs on no hinges. */
+function freeEdgeText(zone: string, latch: Movement | undefined): string {
+  const kind = PANEL_KINDS.find((k) => zone === k || zone.startsWith(`${k}.`));
+  if (!kind || !latch) return '';
+  const up = kind === 'door' ? latch.dyMm : latch.dzMm;
+  return Math.abs(up) < WORTH_MM
+    ? ''
+    : `${up > 0 ? 'Raise' : 'Lower'} the ${FREE_EDGE[kind]} edge ${Math.abs(up).toFixed(1)} mm. `;
+}
+
+/** Everything that is to be done, in words: the free edge first, then each hinge. */
+export function correctionText(
+  zone: string,
+  hinges: Readonly<Record<string, Movement>>,
+  latch: Movement | undefined,
+): string {
   const told = Object.entries(hinges).flatMap(([name, m]) => {
     const text = movementText(m);
     return text === '' ? [] : [`${name} hinge ${text}`];
   });
-  return told.length === 0 ? 'No movement of the hinges is worth making.' : `Move the ${told.join('; the ')}.`;
+  if (told.length === 0) return 'No movement of the hinges is worth making.';
+  return `${freeEdgeText(zone, latch)}Move the ${told.join('; the ')}.`;
 }
 
 /** A pattern and what it suggests, with the figures behind it; inferred, and said so. */

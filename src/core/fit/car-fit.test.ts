@@ -134,6 +134,11 @@ it('leaves out dropped stations and knows a lean and a shifted front', () => {
   expect(found.seams.find((s) => s.seam === 'fender.left|hood')!.meanMm.value).toBeCloseTo(6.1, 9);
   expect(found.hints.map((h) => h.kind)).toEqual(['shifted-front', 'lean']);
   expect(found.stance).toEqual({ leanFrontMm: -22, leanRearMm: -4, rakeLeftMm: 10, rakeRightMm: -8 });
+  // A table that lets cars of these years lean further has nothing to say of it.
+  const patient = DEFAULT_TOLERANCES.map((t) => ({ ...t, leanMm: 30 }));
+  const stance = record('stance', { leftFrontMm: 650, rightFrontMm: 672, leftRearMm: 660, rightRearMm: 664, at: AT });
+  expect(fitOfCar(plan, [stance], patient).hints).toEqual([]);
+  expect(fitOfCar(plan, [stance]).hints.map((h) => h.kind)).toEqual(['lean']);
 });
 
 it('places notches evenly, clear of the ends', () => {

@@ -66,9 +66,7 @@ export const HINT_LIMITS = {
   closesMm: 1,
   /** Difference of the gaps beside the hood, mm. */
   shiftMm: 1.5,
-  /** Difference of ride height across, mm: worn springs, a repaired corner or a wrong part. */
-  leanMm: 20,
-  source: 'house starting values; a lean of 20 mm after the handbook of the trade',
+  source: 'house starting values',
 } as const;
 
 const PANELS: readonly (readonly [RegExp, Hung])[] = [
@@ -198,6 +196,7 @@ function hintsOf(
   seams: ReadonlyMap<string, SeamFit>,
   panels: CarFit['panels'],
   stance: Stance | null,
+  leanMm: number,
 ): FitHint[] {
   const hints: FitHint[] = [];
   const H = HINT_LIMITS;
@@ -230,7 +229,7 @@ function hintsOf(
   );
   if (typeof left === 'number' && typeof right === 'number' && Math.abs(left - right) >= H.shiftMm)
     hints.push({ kind: 'shifted-front', zones: ['hood', 'fender.left', 'fender.right'], figuresMm: [left, right] });
-  if (stance && Math.max(Math.abs(stance.leanFrontMm), Math.abs(stance.leanRearMm)) >= H.leanMm)
+  if (stance && Math.max(Math.abs(stance.leanFrontMm), Math.abs(stance.leanRearMm)) >= leanMm)
     hints.push({ kind: 'lean', zones: [], figuresMm: [stance.leanFrontMm, stance.leanRearMm] });
   return hints;
 }
@@ -290,7 +289,7 @@ export function fitOfCar(
     evenness: { left: evenness('left'), right: evenness('right'), centre: evenness('centre') },
     twins: [...seams.values()].flatMap((f) => twinOf(f, seams)),
     panels,
-    hints: hintsOf(plan, records, seams, panels, stance),
+    hints: hintsOf(plan, records, seams, panels, stance, tolerance.leanMm),
     stance,
   };
 }

@@ -16,6 +16,8 @@ const toleranceSchema = z
     nominalMm: z.number().positive().max(30),
     goodMm: z.number().positive().max(15),
     flushMm: z.number().positive().max(15),
+    /** Difference of ride height across the car from which it is worth a word: worn springs, a repaired corner, a wrong part. */
+    leanMm: z.number().positive().max(200).default(20),
     source: z.string().trim().min(1).max(300),
   })
   .refine((r) => r.from === null || r.to === null || r.from <= r.to, {
@@ -35,8 +37,30 @@ const HOUSE = 'house starting value by era; cars left the works uneven, so judge
 
 /** Nominal gaps and tolerances by era, mm. A row for a make or model, put before these, wins. Editable per organisation. */
 export const DEFAULT_TOLERANCES: readonly Tolerance[] = [
-  { from: null, to: 1945, make: null, model: null, seam: null, nominalMm: 5, goodMm: 2, flushMm: 2, source: HOUSE },
-  { from: 1946, to: 1960, make: null, model: null, seam: null, nominalMm: 5, goodMm: 1.5, flushMm: 1.5, source: HOUSE },
+  {
+    from: null,
+    to: 1945,
+    make: null,
+    model: null,
+    seam: null,
+    nominalMm: 5,
+    goodMm: 2,
+    flushMm: 2,
+    leanMm: 20,
+    source: HOUSE,
+  },
+  {
+    from: 1946,
+    to: 1960,
+    make: null,
+    model: null,
+    seam: null,
+    nominalMm: 5,
+    goodMm: 1.5,
+    flushMm: 1.5,
+    leanMm: 20,
+    source: HOUSE,
+  },
   {
     from: 1961,
     to: 1979,
@@ -46,9 +70,21 @@ export const DEFAULT_TOLERANCES: readonly Tolerance[] = [
     nominalMm: 4.5,
     goodMm: 1.25,
     flushMm: 1.25,
+    leanMm: 20,
     source: HOUSE,
   },
-  { from: 1980, to: null, make: null, model: null, seam: null, nominalMm: 4, goodMm: 1, flushMm: 1, source: HOUSE },
+  {
+    from: 1980,
+    to: null,
+    make: null,
+    model: null,
+    seam: null,
+    nominalMm: 4,
+    goodMm: 1,
+    flushMm: 1,
+    leanMm: 20,
+    source: HOUSE,
+  },
 ];
 
 /** Whether a row confined to `of` speaks of a seam: the seam itself, one of its zones, or a kind of zone. */

@@ -84,6 +84,8 @@ it('agrees with a hand-worked example', () => {
   expect(fit.hinges.upper!.dxMm).toBeCloseTo(-0.6, 2);
   expect(fit.hinges.lower!.dxMm).toBeCloseTo(-1.4, 2);
   expect(fit.hinges.upper!.dyMm).toBeCloseTo(-1, 2);
+  // The latch, at x = −500, y = 0, stands 0.002 · 500 = 1 too low and 1 too far forward.
+  expect([fit.latch.dxMm, fit.latch.dyMm].map((v) => Number(v.toFixed(2)))).toEqual([-1, 1]);
   expect(fit.outOfPlane.dzMm).toEqual({ value: null, low: null, high: null, n: 0 });
 });
 

@@ -31,6 +31,13 @@ const HINGES: Readonly<Record<Hung, Readonly<Record<string, readonly [x: number,
   deck: { left: [1, 0.85], right: [1, 0.15] },
 };
 
+/** The middle of the edge that is free of hinges, where the latch is. */
+const LATCH: Readonly<Record<Hung, readonly [x: number, y: number]>> = {
+  door: [0, 0.5],
+  hood: [1, 0.5],
+  deck: [0, 0.5],
+};
+
 export const FIT_VERDICTS = ['good', 'adjust', 'partly', 'reshape', 'beyond-slots'] as const;
 export type FitVerdict = (typeof FIT_VERDICTS)[number];
 
@@ -69,6 +76,8 @@ export interface PanelPlaceFit {
   readonly verdict: FitVerdict;
   /** How each hinge must move to bring the panel to its place. */
   readonly hinges: Readonly<Record<string, Movement & { readonly xMm: number; readonly yMm: number }>>;
+  /** How the free edge moves with that, at its middle. */
+  readonly latch: Movement;
   /** Names of freedoms that the stations do not tell. */
   readonly untold: readonly string[];
 }
@@ -178,7 +187,7 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
   const held = residuals.filter((r) => !isSlip(r));
   const before = held.reduce((t, r) => t + (r.seenMm / r.se) ** 2, 0);
   const after = held.reduce((t, r) => t + (r.residualMm / r.se) ** 2, 0);
-  const hinges = hingesOf(hung, measured, placeAt);
+  const { latch, ...hinges } = movementsOf({ ...HINGES[hung], latch: LATCH[hung] }, measured, placeAt);
   const explained = before > 0 ? Math.max(0, 1 - after / before) : 1;
   const allowed = (r: Told) => Math.max(r.what === 'gap' ? goodMm : flushMm, L.noiseSd * r.se);
   const limit = (r: Told) => (r.what === 'gap' ? goodMm : flushMm);
@@ -221,6 +230,7 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
     slips: residuals.filter(isSlip).map(bare),
     verdict,
     hinges,
+    latch: latch!,
     untold: names.filter((_, i) => (i < 3 ? !plane.told[i] : out !== null && !out.told[i - 3])),
   };
 }
@@ -256,15 +266,16 @@ function scaled(e: Estimate, by: number): Estimate {
   return { value: e.value! * by, low: e.low! * by, high: e.high! * by, n: e.n };
 }
 
-function hingesOf(
-  hung: Hung,
+/** The movements that undo where a panel is, at places told as shares of its extent. */
+function movementsOf(
+  places: Readonly<Record<string, readonly [x: number, y: number]>>,
   stations: readonly FitStation[],
   placeAt: (x: number, y: number) => Movement,
 ): PanelPlaceFit['hinges'] {
   const [xs, ys] = [stations.map((s) => s.xMm), stations.map((s) => s.yMm)];
   const span = (v: number[], share: number) => Math.min(...v) + share * (Math.max(...v) - Math.min(...v));
   return Object.fromEntries(
-    Object.entries(HINGES[hung]).map(([name, [sx, sy]]) => {
+    Object.entries(places).map(([name, [sx, sy]]) => {
       const [xMm, yMm] = [span(xs, sx), span(ys, sy)];
       const { dxMm, dyMm, dzMm } = placeAt(xMm, yMm);
       return [name, { xMm, yMm, dxMm: -dxMm, dyMm: -dyMm, dzMm: -dzMm }];

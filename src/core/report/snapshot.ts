@@ -19,6 +19,8 @@ export const REPORT_VERSION = 1;
 const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
 const chancesSchema = z.object({ factory: z.number(), resprayed: z.number(), heavy: z.number(), filled: z.number() });
 
+const movementSchema = z.object({ dxMm: z.number(), dyMm: z.number(), dzMm: z.number() });
+
 /** What is sealed: the records, the tables of numbers used and what was computed from them. */
 export const snapshotSchema = z.object({
   version: z.literal(REPORT_VERSION),
@@ -100,7 +102,8 @@ export const snapshotSchema = z.object({
             verdict: z.enum(FIT_VERDICTS),
             explained: z.number(),
             residualMm: z.number(),
-            hinges: z.record(z.string(), z.object({ dxMm: z.number(), dyMm: z.number(), dzMm: z.number() })),
+            hinges: z.record(z.string(), movementSchema),
+            latch: movementSchema.optional(),
           }),
         ),
         hints: z.array(
@@ -197,6 +200,7 @@ function fitResults(
                 verdict: fit.verdict,
                 explained: fit.explained,
                 residualMm: fit.residualMm,
+                latch: fit.latch,
                 hinges: Object.fromEntries(
                   Object.entries(fit.hinges).map(([name, { dxMm, dyMm, dzMm }]) => [name, { dxMm, dyMm, dzMm }]),
                 ),

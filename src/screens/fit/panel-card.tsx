@@ -70,7 +70,7 @@ export function PanelCard({ plan, fit, panel }: { plan: Plan; fit: CarFit; panel
         </span>
       </p>
       {(result.verdict === 'adjust' || result.verdict === 'partly' || result.verdict === 'beyond-slots') && (
-        <p className="bg-wash p-3 text-sm">{correctionText(result.hinges)}</p>
+        <p className="bg-wash p-3 text-sm">{correctionText(panel.zone, result.hinges, result.latch)}</p>
       )}
       {result.slips.length > 0 && (
         <p className="border-l-4 border-pin pl-2 text-sm">

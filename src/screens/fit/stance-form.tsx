@@ -35,7 +35,9 @@ export function StanceForm({ fit }: { fit: CarFit }) {
   return (
     <form onSubmit={submit} className="grid gap-2 border-t border-line p-4">
       <h2 className="text-lg font-bold">Stance</h2>
-      <p className="text-sm text-soft">Height of each wheel arch over level ground, mm.</p>
+      <p className="text-sm text-soft">
+        Height of each wheel arch over level ground, mm. Up to {fit.tolerance.leanMm} mm across is usual for its years.
+      </p>
       <div className="grid grid-cols-2 gap-2">
         {CORNERS.map(([name, word]) => (
           <label key={name} className="grid gap-1 text-sm font-semibold">

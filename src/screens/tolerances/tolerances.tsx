@@ -18,11 +18,12 @@ const COLUMNS = [
   ['nominalMm', 'Nominal, mm', 'w-20', ''],
   ['goodMm', '± gap, mm', 'w-20', ''],
   ['flushMm', '± flush, mm', 'w-20', ''],
+  ['leanMm', '± lean, mm', 'w-20', ''],
   ['source', 'Where it is from', 'w-full min-w-52', ''],
 ] as const;
 type Column = (typeof COLUMNS)[number][0];
 type Row = Record<Column, string>;
-const NUMBERS: readonly Column[] = ['from', 'to', 'nominalMm', 'goodMm', 'flushMm'];
+const NUMBERS: readonly Column[] = ['from', 'to', 'nominalMm', 'goodMm', 'flushMm', 'leanMm'];
 
 const toRow = (t: Tolerance): Row =>
   Object.fromEntries(COLUMNS.map(([name]) => [name, t[name] === null ? '' : String(t[name])])) as Row;
@@ -38,7 +39,7 @@ const fromRow = (row: Row) =>
     }),
   );
 
-const EMPTY: Row = Object.fromEntries(COLUMNS.map(([name]) => [name, ''])) as Row;
+const EMPTY = { ...Object.fromEntries(COLUMNS.map(([name]) => [name, ''])), leanMm: '20' } as Row;
 
 /** The nominal gaps and tolerances that cars are judged by: by era, make, model and seam. A manager changes them here. */
 export function Tolerances({ rows, mayEdit }: { rows: readonly Tolerance[]; mayEdit: boolean }) {

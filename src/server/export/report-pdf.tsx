@@ -622,7 +622,7 @@ function FitRows({
       ))}
       {fit?.panels.map((p) => (
         <T key={p.zone} style={{ marginTop: 3 }}>
-          {`${zoneName(p.zone, wording)} ${FIT_VERDICT_WORDS[p.verdict]}. ${p.verdict === 'adjust' ? correctionText(p.hinges) : ''} (inferred)`}
+          {`${zoneName(p.zone, wording)} ${FIT_VERDICT_WORDS[p.verdict]}. ${p.verdict === 'adjust' ? correctionText(p.zone, p.hinges, p.latch) : ''} (inferred)`}
         </T>
       ))}
       {fit?.hints.map((h) => (
