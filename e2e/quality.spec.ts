@@ -16,7 +16,10 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['intake', `/lots/${lotId}/intake`, 'The car'],
     ['walk', `/lots/${lotId}/walk`, 'Bonnet'],
     ['paint', `/lots/${lotId}/paint`, 'Panel by panel'],
+    ['photos', `/lots/${lotId}/photos`, /pictures/],
     ['fit', `/lots/${lotId}/fit`, 'Stance'],
+    ['tolerances', '/tolerances', 'Gaps and tolerances'],
+    ['sign-ins', '/account', 'Sign-ins'],
     ['grade', `/lots/${lotId}/grade`, 'Nine axes'],
     ['report', `/lots/${lotId}/report`, 'Where it is'],
     ['public report', path, 'Findings'],
@@ -42,6 +45,10 @@ for (const [size, viewport] of Object.entries(SIZES)) {
       const wide = await page.evaluate(() => document.documentElement.scrollWidth);
       if (wide > viewport.width) bad.push(`${name}: ${wide} px wide`);
     }
+    await page.goto((await screens()).find(([name]) => name === 'fit')![1]);
+    await page.getByRole('button', { name: 'Measure the next' }).click();
+    await expect(page.getByRole('dialog').getByText('The card was found.')).toBeVisible();
+    bad.push(...(await violations(page)).map((v) => `gap desk: ${v}`));
     const stranger = await (await browser.newContext({ viewport })).newPage();
     await stranger.goto('/sign-in');
     bad.push(...(await violations(stranger)).map((v) => `sign-in: ${v}`));

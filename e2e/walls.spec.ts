@@ -33,7 +33,7 @@ const post =
 /** Every route that the application has, and what each role gets there. Bodies are wrong on purpose where a right one would change something. */
 const DOORS: readonly Door[] = [
   { name: 'Yard', call: page(() => '/yard'), expected: all(200, 200, 200, 307) },
-  ...['intake', 'walk', 'paint', 'grade', 'report'].map((s) => ({
+  ...['intake', 'walk', 'photos', 'paint', 'fit', 'grade', 'report'].map((s) => ({
     name: s,
     call: page(({ lotId }) => `/lots/${lotId}/${s}`),
     expected: all(200, 200, 200, 307),
@@ -109,6 +109,22 @@ const DOORS: readonly Door[] = [
     name: 'add lot, malformed',
     call: post(({ saleId }) => `/api/v1/sales/${saleId}/lots`, { number: 0 }),
     expected: all(400, 403, 403, 401),
+  },
+  { name: 'tolerances, the page', call: page(() => '/tolerances'), expected: all(200, 200, 200, 307) },
+  {
+    name: 'tolerances',
+    call: async (api) => (await api.get('/api/v1/tolerances')).status(),
+    expected: all(200, 200, 200, 401),
+  },
+  {
+    name: 'tolerances, malformed',
+    call: async (api) => (await api.put('/api/v1/tolerances', { data: [] })).status(),
+    expected: all(400, 403, 403, 401),
+  },
+  {
+    name: 'tolerances, back to the shipped ones',
+    call: async (api) => (await api.delete('/api/v1/tolerances')).status(),
+    expected: all(200, 403, 403, 401),
   },
   {
     name: 'public page of no token',

@@ -297,7 +297,7 @@ export function GapSheet({
           <div className="sticky -bottom-5 flex flex-wrap gap-2 bg-card py-2">
             <button
               type="button"
-              className="btn btn-main flex-1"
+              className="btn btn-main flex-1 max-sm:basis-full"
               disabled={shown?.meanMm.value == null || seam === ''}
               onClick={keep}
             >
