@@ -27,6 +27,12 @@ test('at the car without a network: opens, takes entries and pictures, and sends
   const page = await withWorker(context, `/lots/${lotId}/walk`);
   await expect(page.getByLabel('Entry line')).toBeEnabled();
   await enter(page, 'hood 131');
+  await expect
+    .poll(async () => {
+      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      return records.reading?.length;
+    })
+    .toBe(1);
   // Kept on the device a moment after it opens.
   await expect
     .poll(() =>

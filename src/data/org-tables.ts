@@ -31,12 +31,18 @@ export async function orgTables(db: Db, actor: Actor): Promise<OrgTables> {
 export async function keepTolerances(db: Db, actor: Actor, rows: readonly Tolerance[] | null): Promise<void> {
   const name = 'tolerances';
   await inOrg(db, actor, async (tx) => {
-    if (rows === null) await tx.delete(orgTable).where(and(eq(orgTable.orgId, actor.orgId), eq(orgTable.name, name)));
-    else
-      await tx
-        .insert(orgTable)
-        .values({ orgId: actor.orgId, name, value: rows })
-        .onConflictDoUpdate({ target: [orgTable.orgId, orgTable.name], set: { value: rows } });
+    const changed =
+      rows === null
+        ? await tx
+            .delete(orgTable)
+            .where(and(eq(orgTable.orgId, actor.orgId), eq(orgTable.name, name)))
+            .returning({ name: orgTable.name })
+        : await tx
+            .insert(orgTable)
+            .values({ orgId: actor.orgId, name, value: rows })
+            .onConflictDoUpdate({ target: [orgTable.orgId, orgTable.name], set: { value: rows } })
+            .returning({ name: orgTable.name });
+    if (changed.length === 0) return;
     await tx
       .update(inspection)
       .set({ summaryCount: -1 })

@@ -1,4 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
+import { DEFAULT_TOLERANCES } from '@/core/fit/defaults';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
 import { verifyReport } from '@/core/report/seal';
 import { ATTEMPTS, mayTry, noteTry } from '@/server/attempts';
@@ -9,7 +10,7 @@ import { type Actor, actorOf, mayManage, mayWrite } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
 import { addLot, salesOf, yardPage } from './lots';
-import { orgTables } from './org-tables';
+import { keepTolerances, orgTables } from './org-tables';
 import { addLink, linksOf, publicReport, sealedReport, setState, startRevision, withdrawLink } from './seals';
 import { orgTable, type Role } from './tables/farvin';
 import { testDatabase } from './test-database';
@@ -207,4 +208,29 @@ it('shows each organisation its own sales, and counts a car’s age at the sale'
   expect((await salesOf(db, petra)).map((s) => s.name)).toEqual(['The Tramshed Dispersal']);
   expect(await salesOf(db, stranger)).toEqual([]);
   expect([saleYear('2027-03-04', NOW), saleYear(null, NOW)]).toEqual([2027, 2027]);
+});
+
+describe('nominal gaps and tolerances', () => {
+  it('are the organisation’s own from then on, and lots not sealed are judged anew', async () => {
+    const { lotId, inspectionId } = (await addLot(db, petra, saleId, { number: 901, title: 'x', reportDueOn: null }))!;
+    expect(lotId).not.toBe(inspectionId);
+    const rowOf = async () => {
+      const { rows } = await yardPage(db, petra, saleId, { limit: 200 });
+      return rows.find((r) => r.inspectionId === inspectionId)!;
+    };
+    await freshSummaries(db, petra, [await rowOf()], 2027);
+    expect((await rowOf()).stale).toBe(false);
+    // Going back to what one has anyway changes nothing.
+    await keepTolerances(db, petra, null);
+    expect((await rowOf()).stale).toBe(false);
+    const own = DEFAULT_TOLERANCES.map((t) => ({ ...t, goodMm: 0.7 }));
+    await keepTolerances(db, petra, own);
+    expect((await orgTables(db, petra)).tolerances).toEqual(own);
+    expect((await orgTables(db, stranger)).tolerances).toEqual(DEFAULT_TOLERANCES);
+    expect((await rowOf()).stale).toBe(true);
+    await keepTolerances(db, petra, own.slice(0, 2));
+    expect((await orgTables(db, petra)).tolerances).toHaveLength(2);
+    await keepTolerances(db, petra, null);
+    expect((await orgTables(db, petra)).tolerances).toEqual(DEFAULT_TOLERANCES);
+  });
 });

@@ -24,8 +24,6 @@ export const GAP_LIMITS = {
   mostWidthMm: 16,
   /** How far along the seam its middle line is smoothed, mm. */
   smoothMm: 5,
-  /** Length of the pieces of edge from which the picture's tone is told, mm. */
-  toneEdgeMm: 10,
   /** Half the stretch along the seam that is averaged for one station, mm. */
   averageMm: 1.5,
   /** Least change of light at an edge of the slot, of 255, and as a multiple of the noise. */
@@ -49,8 +47,9 @@ export const GAP_LIMITS = {
   stepStations: 3,
   /** How far behind an edge its dark is taken, in blurs. */
   darkBlurs: 2,
-  /** What every edge may be off, px, beside its noise (lips, the camera's curve). */
-  edgePx: 0.5,
+  /** What every edge may be off beside its noise: px (lips, the camera's curve), and shares of the blur (its tone). */
+  edgePx: 0.2,
+  edgeBlurs: 0.32,
   /** What an edge moved by hand may be off, mm (half of the 10 to 90 % interval). */
   handMm: 0.15,
   source: 'house starting values; resolution and tilt after the handbook of the trade',

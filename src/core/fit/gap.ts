@@ -1,5 +1,5 @@
 import { refineCard } from '../image/card';
-import { edgeExponent, type StraightEdge } from '../image/edge-tone';
+import { edgeExponent } from '../image/edge-tone';
 import {
   type Homography,
   homographyOf,
@@ -152,8 +152,13 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   if (!convex(taps)) return refuse('card-not-flat');
   const size = cardSize(order.cardMm, taps);
   onStage('card');
-  const card = refineCard(pixels, taps, (2 * (size[0] + size[1])) / perimeterOf(taps));
-  if (!card.ok) return refuse(card.reason);
+  const mmPerPx = (2 * (size[0] + size[1])) / perimeterOf(taps);
+  const coded = refineCard(pixels, taps, mmPerPx);
+  if (!coded.ok) return refuse(coded.reason);
+  // The card lies between even areas: its sides tell the picture's tone, under which they lie where they are.
+  const tone = toneOf(edgeExponent(pixels, coded.edges));
+  const again = coded.edges.length > 0 ? refineCard(pixels, coded.corners, mmPerPx, tone) : coded;
+  const card = again.ok && again.residualPx !== null ? again : coded;
   const plane: readonly Point[] = [
     [0, 0],
     [size[0], 0],
@@ -193,9 +198,7 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   const path = slotAlong(strip);
   onStage('edges');
   const scale = scaleErrors(plane, card.corners, card.cornerSePx);
-  const exponent = edgeExponent(pixels, [...card.edges, ...slotEdges(strip, path, toPicture, card.blurPx ?? 1)]) ?? 1;
-  const tone = toneOf(exponent);
-  const fine = exponent === 1 ? strip : seamStrip(pixels, toPicture, found, size, pxPerMm, channels, tone);
+  const fine = seamStrip(pixels, toPicture, found, size, pxPerMm, channels, tone);
 
   const stations = stationsOf(fine, path, stepMm, pxPerMm, scale, toPicture, (card.blurPx ?? 1) / pxPerMm / fine.colMm);
   if (stations.blurPx > L.blurPx && stations.blurPx / pxPerMm > L.blurMm) return refuse('blurred');
@@ -290,31 +293,6 @@ function colourPlaces(strip: SeamStrip, path: readonly (SlotPair | null)[], toPi
     const [a, b, c] = [on((pair.left + pair.right) / 2), on(pair.left - out), on(pair.right + out)];
     return a && b && c ? [{ inside: a, outside: [b, c] as const }] : [];
   });
-}
-
-/** The slot's edges as short straight edges on the picture, for telling its tone. */
-function slotEdges(
-  strip: SeamStrip,
-  path: readonly (SlotPair | null)[],
-  toPicture: Homography,
-  blurPx: number,
-): StraightEdge[] {
-  const centre = (strip.cols - 1) / 2;
-  const apart = round(L.toneEdgeMm / (COARSE_ROWS * strip.rowMm));
-  const on = (i: number, side: 'left' | 'right') => {
-    const [pair, p] = [path[i], strip.at[i * COARSE_ROWS]];
-    if (!pair || !p) return null;
-    const t = (pair[side] - centre) * strip.colMm;
-    return mapped(toPicture, p.x + t * p.nx, p.y + t * p.ny);
-  };
-  return path.flatMap((_, i) =>
-    i % apart !== 0
-      ? []
-      : (['left', 'right'] as const).flatMap((side) => {
-          const [from, to] = [on(i, side), on(i + apart, side)];
-          return from && to ? [{ from, to, blurPx }] : [];
-        }),
-  );
 }
 
 /** The share by which widths across a direction at a place are unsure, from the error of the card's corners. */
@@ -522,7 +500,7 @@ function stationsOf(
   // A chi-squared with three degrees of freedom has its median at 0.79 of its mean.
   const pooled = (quantile(scatter, 0.5) ?? 0) / 0.79;
   const noiseSe = sqrt(pooled / PARTS);
-  const edgeSe = (L.edgePx * sqrt(2)) / pxPerMm;
+  const edgeSe = (hypot(L.edgePx, L.edgeBlurs * blurCols * strip.colMm * pxPerMm) * sqrt(2)) / pxPerMm;
   const outlying = outliers(found.map((f) => f.widthMm));
   const list: GapStation[] = found.map((f, i) => {
     if (outlying[i]) return { sMm: f.row, widthMm: null, refused: 'no-slot', edgesPx: null, columns: null };

@@ -2,7 +2,7 @@ import { seeded } from '../stats/random';
 import type { StraightEdge } from './edge-tone';
 import type { Point } from './homography';
 import type { Pixels } from './pixels';
-import { LUMA, lightAt, peakAt, slopeOf } from './sample';
+import { AS_CODED, LUMA, lightAt, peakAt, slopeOf, type Tone } from './sample';
 
 /** House values of finding a card's edges. */
 export const CARD_LIMITS = {
@@ -78,7 +78,13 @@ interface Candidate {
 const ownBlur = (seen: number) => sqrt(max(0.04, seen * seen - (SMOOTHING_STEPS * CARD_LIMITS.stepPx) ** 2));
 
 /** Edge candidates across one side: where light rises along its normal, and where it falls. */
-function candidatesOf(pixels: Pixels, a: Point, b: Point, reach: number): Record<'rises' | 'falls', Candidate[]> {
+function candidatesOf(
+  pixels: Pixels,
+  a: Point,
+  b: Point,
+  reach: number,
+  tone: Tone,
+): Record<'rises' | 'falls', Candidate[]> {
   const length = hypot(b[0] - a[0], b[1] - a[1]);
   const [tx, ty] = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
   const [nx, ny] = [-ty, tx];
@@ -97,6 +103,7 @@ function candidatesOf(pixels: Pixels, a: Point, b: Point, reach: number): Record
           a[0] + tx * (t * length + side) + nx * offset,
           a[1] + ty * (t * length + side) + ny * offset,
           LUMA,
+          tone,
         );
       profile[k] = sum / (2 * half + 1);
     }
@@ -247,7 +254,7 @@ function crossing(p: Point, q: Point, r: Point, s: Point): Point | null {
  * Where a card stands out too little from its ground the taps are kept, with their larger error. Refuses taps outside the
  * picture or in one line, and a card whose sides are bowed or not straight.
  */
-export function refineCard(pixels: Pixels, taps: readonly Point[], mmPerPx: number): CardResult {
+export function refineCard(pixels: Pixels, taps: readonly Point[], mmPerPx: number, tone: Tone = AS_CODED): CardResult {
   if (taps.length !== 4) return { ok: false, reason: 'unreadable' };
   const inside = ([x, y]: Point) => x >= 0 && y >= 0 && x <= pixels.width - 1 && y <= pixels.height - 1;
   if (!taps.every(inside)) return { ok: false, reason: 'unreadable' };
@@ -255,7 +262,7 @@ export function refineCard(pixels: Pixels, taps: readonly Point[], mmPerPx: numb
     const [a, b] = [taps[i]!, taps[(i + 1) % 4]!];
     const length = hypot(b[0] - a[0], b[1] - a[1]);
     const reach = min(CARD_LIMITS.mostReachPx, max(CARD_LIMITS.leastReachPx, CARD_LIMITS.reachShare * length));
-    const { rises, falls } = candidatesOf(pixels, a, b, reach);
+    const { rises, falls } = candidatesOf(pixels, a, b, reach, tone);
     const lines = [lineOf(rises, length), lineOf(falls, length)];
     const good = lines.filter((l): l is Line => l !== null).sort((p, q) => q.share - p.share || p.rms - q.rms);
     return { a, b, length, line: good[0] ?? null };

@@ -80,7 +80,10 @@ export function Tolerances({ rows, mayEdit }: { rows: readonly Tolerance[]; mayE
         </div>
       </header>
       <main className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-4 px-4 py-5">
-        <form className="grid grid-cols-[minmax(0,1fr)] gap-4" onSubmit={handleSubmit((v) => send('PUT', v.rows.map(fromRow)))}>
+        <form
+          className="grid grid-cols-[minmax(0,1fr)] gap-4"
+          onSubmit={handleSubmit((v) => send('PUT', v.rows.map(fromRow)))}
+        >
           <div className="overflow-x-auto border border-line bg-card">
             <table className="w-full border-collapse text-sm">
               <thead>
