@@ -91,9 +91,11 @@ test('a picture that shows no seam is refused by key, named with its reason, and
 }) => {
   const { lotId, inspectionId } = await freshLot();
   const page = await (await browserOf(browser, 'inspector')).newPage();
-  await page.goto(`/lots/${lotId}/photos`);
+  await page.goto(`/lots/${lotId}/fit`);
   const { pixels } = drawSeam({ ...PLAIN_SCENE, widthPx: 600, heightPx: 450, pxPerMm: 4, noSlot: true });
-  await page.locator('#lot-photos').setInputFiles({
+  const inHand = page.getByRole('region', { name: 'Seam in hand' });
+  await inHand.getByRole('combobox').selectOption(SEAM);
+  await inHand.getByLabel('Photograph this seam with a card').setInputFiles({
     name: 'plain.jpg',
     mimeType: 'image/jpeg',
     buffer: await sharp(Buffer.from(pixels.data.buffer), { raw: { width: 600, height: 450, channels: 4 } })
@@ -101,12 +103,6 @@ test('a picture that shows no seam is refused by key, named with its reason, and
       .jpeg()
       .toBuffer(),
   });
-  await page.getByLabel('Choose plain.jpg').check();
-  await page.getByRole('button', { name: 'Look' }).click();
-  await expect(page.getByRole('dialog').getByAltText('plain.jpg')).toBeVisible();
-  await page.keyboard.press('Escape');
-  await page.getByLabel('The chosen pictures show the seam').selectOption(SEAM);
-  await page.getByRole('link', { name: 'Fit', exact: true }).click();
   await page.getByRole('button', { name: 'Measure the next' }).click();
   const sheet = page.getByRole('dialog');
   await expect(sheet.getByAltText('plain.jpg')).toBeVisible();
@@ -122,6 +118,13 @@ test('a picture that shows no seam is refused by key, named with its reason, and
       return records.photo?.[0]?.body.seamRefused;
     })
     .toBe('by-hand');
+  await page.keyboard.press('Escape');
+  // Only to look at, with a grid.
+  await page.getByRole('link', { name: 'Photos', exact: true }).click();
+  await page.getByLabel('Choose plain.jpg').check();
+  await page.getByRole('button', { name: 'Look' }).click();
+  await expect(page.getByRole('dialog', { name: 'A closer look' }).getByAltText('plain.jpg')).toBeVisible();
+  await expect(page.getByRole('dialog').getByLabel('grid')).toBeChecked();
 });
 
 test('a fit CSV is taken whole or not at all; a manager’s tolerances judge it anew', async ({ browser }) => {

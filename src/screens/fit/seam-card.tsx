@@ -1,9 +1,11 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
+import { Camera, Trash2 } from 'lucide-react';
 import type { CarFit, SeamFit } from '@/core/fit/car-fit';
 import { recordsOf } from '@/core/records/reduce';
 import { rangeOf, SeamProfile } from '@/ui/charts/seam-profile';
+import { photoQueue } from '@/ui/device/photo-queue';
+import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
@@ -55,6 +57,7 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
           )}
         </>
       )}
+      {mayEdit && <SeamPhoto key={seam} seam={seam} />}
       <KeptStrips gaps={beside} />
       {records.length > 0 && (
         <ul className="divide-y divide-line border-y border-line text-sm">
@@ -77,6 +80,31 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
         </ul>
       )}
     </section>
+  );
+}
+
+/** Takes a picture of the seam in hand: it waits in the queue as soon as it is in. */
+function SeamPhoto({ seam }: { seam: string }) {
+  const { facts } = useInspection();
+  return (
+    <div className="grid gap-2">
+      <label className="btn cursor-pointer justify-self-start focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-thread">
+        <Camera size={16} aria-hidden="true" /> Photograph this seam with a card
+        <input
+          type="file"
+          accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
+          capture="environment"
+          multiple
+          className="sr-only"
+          onChange={(e) => {
+            const files = [...(e.target.files ?? [])];
+            e.target.value = '';
+            void photoQueue().add(facts.id, files, { zone: seam.split('|')[0]!, seam });
+          }}
+        />
+      </label>
+      <PhotosOnTheirWay inspection={facts.id} />
+    </div>
   );
 }
 

@@ -60,7 +60,7 @@ export function Photos() {
     setChosen(next);
   };
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
-    onDrop: (files) => void photoQueue().add(facts.id, files, null, null),
+    onDrop: (files) => void photoQueue().add(facts.id, files),
     disabled: !mayEdit,
     noClick: true,
     noKeyboard: true,

@@ -10,7 +10,7 @@ import { useInspection } from '@/ui/records/inspection';
 export function PhotoDrop({ zone, finding = null }: { zone: string | null; finding?: string | null }) {
   const { facts, mayEdit } = useInspection();
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
-    onDrop: (files) => void photoQueue().add(facts.id, files, zone, finding),
+    onDrop: (files) => void photoQueue().add(facts.id, files, { zone, finding }),
     disabled: !mayEdit,
     noClick: true,
     noKeyboard: true,

@@ -34,6 +34,8 @@ export interface PhotoRow {
   origin: string | null;
   zone: string | null;
   finding: string | null;
+  /** The seam it shows; rows from before seams had pictures lack it. */
+  seam?: string | null;
   /** Share of it that the server has, 0 to 1. */
   share: number;
   /** Why the server refused it for good; empty while it waits. */

@@ -17,13 +17,20 @@ export interface QueueState {
   readonly unkept: number;
 }
 
+/** What is known of a picture as it is taken. */
+export interface PhotoAbout {
+  readonly zone?: string | null;
+  readonly finding?: string | null;
+  readonly seam?: string | null;
+}
+
 const RETRY_MS = [2000, 4000, 8000, 15000, 30000] as const;
 const AT_ONCE = 2;
 const shown = ({ bytes, ...row }: PhotoRow): PhotoOnItsWay => ({ ...row, size: bytes.size });
 
 /** The record of a picture that has arrived; its ids are the row's, so that entering it twice is once. */
 export function changeOfPhoto(
-  row: Pick<PhotoRow, 'id' | 'name' | 'zone' | 'finding'>,
+  row: Pick<PhotoRow, 'id' | 'name' | 'zone' | 'finding' | 'seam'>,
   photo: StoredPhoto,
 ): CheckedChange {
   const { sha256, type, bytes, widthPx, heightPx, takenAt } = photo;
@@ -44,7 +51,7 @@ export function changeOfPhoto(
       zone: row.zone,
       finding: row.finding,
       range: null,
-      seam: null,
+      seam: row.seam ?? null,
       seamRefused: null,
       caption: '',
       drawn: false,
@@ -94,7 +101,11 @@ class PhotoQueue {
   }
 
   /** Takes files in the order given; each is on the device before it counts as taken. */
-  async add(inspection: string, files: readonly File[], zone: string | null, finding: string | null): Promise<void> {
+  async add(
+    inspection: string,
+    files: readonly File[],
+    { zone = null, finding = null, seam = null }: PhotoAbout = {},
+  ): Promise<void> {
     const from = Date.now() * 1000;
     for (const [i, file] of files.entries()) {
       const row: PhotoRow = {
@@ -107,6 +118,7 @@ class PhotoQueue {
         origin: null,
         zone,
         finding,
+        seam,
         share: 0,
         refused: '',
       };
