@@ -294,6 +294,11 @@ export function fitOfCar(
   };
 }
 
+/** Seams by how little of them is within tolerance, then by how uneven they are. */
+export function worstFirst(seams: readonly SeamFit[]): SeamFit[] {
+  return [...seams].sort((a, b) => (a.within ?? 1) - (b.within ?? 1) || (a.evenness ?? 100) - (b.evenness ?? 100));
+}
+
 /** A left seam against the right one, by their means. */
 function twinOf(fit: SeamFit, seams: ReadonlyMap<string, SeamFit>): CarFit['twins'] {
   if (!fit.seam.includes('.left')) return [];

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { toast } from 'sonner';
 import { fitCsv, readFitCsv } from '@/core/csv/fit';
-import type { CarFit } from '@/core/fit/car-fit';
+import { type CarFit, worstFirst } from '@/core/fit/car-fit';
 import { recordsOf } from '@/core/records/reduce';
 import { CsvTransfer } from '@/ui/parts/csv-transfer';
 import { useWording } from '@/ui/preferences';
@@ -9,15 +9,17 @@ import { useInspection } from '@/ui/records/inspection';
 import { seamName } from '@/words/fit';
 import { sideWord } from '@/words/vocabulary';
 
-const signed = (v: number) => `${v > 0 ? '+' : v < 0 ? '−' : ''}${Math.abs(v).toFixed(1)}`;
+/** A figure to a tenth with its sign; none for what rounds to 0. */
+const signed = (v: number) => {
+  const tenths = Math.round(10 * v) / 10;
+  return `${tenths > 0 ? '+' : tenths < 0 ? '−' : ''}${Math.abs(tenths).toFixed(1)}`;
+};
 
 /** Every measured seam, worst first: mean, range, taper, steps, flush and the other side; evenness by side; CSV in and out. */
 export function AllSeams({ fit, seam, onPick }: { fit: CarFit; seam: string; onPick: (seam: string) => void }) {
   const { state, store, plan, facts, mayEdit, car } = useInspection();
   const wording = useWording(car?.steering);
-  const rows = [...fit.seams].sort(
-    (a, b) => (a.within ?? 1) - (b.within ?? 1) || (a.evenness ?? 100) - (b.evenness ?? 100),
-  );
+  const rows = worstFirst(fit.seams);
   const other = new Map(
     fit.twins.flatMap(({ seam: s, twin, differMm }) => [
       [s, differMm.value!],

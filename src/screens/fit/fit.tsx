@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { type CarFit, fitOfCar } from '@/core/fit/car-fit';
+import { type CarFit, fitOfCar, worstFirst } from '@/core/fit/car-fit';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
@@ -48,7 +48,7 @@ export function Fit() {
       </div>
     );
   const fits = new Map(fit.seams.map((s) => [s.seam, s]));
-  const chosen = seam ?? fit.seams[0]?.seam ?? [...plan.seams.keys()][0]!;
+  const chosen = seam ?? worstFirst(fit.seams)[0]?.seam ?? [...plan.seams.keys()][0]!;
   const bad = ['reshape', 'beyond-slots', 'partly', 'adjust', 'good'];
   const hung = [...fit.panels].sort(
     (a, b) => bad.indexOf(a.fit.ok ? a.fit.verdict : 'good') - bad.indexOf(b.fit.ok ? b.fit.verdict : 'good'),

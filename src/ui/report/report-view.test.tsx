@@ -107,3 +107,43 @@ it('says so when nothing was measured or found', () => {
   expect(text).toContain('No panel was measured with a thickness gauge.');
   expect(text).toContain('Nothing was found in what was looked at.');
 });
+
+describe('panel fit', () => {
+  const AT = '2027-02-10T09:00:00Z';
+  const rec = (id: string, body: Record<string, unknown>) => ({ id: `0194bbbb-0000-7000-8000-00000000000${id}`, version: 1, body });
+  const gaps = (bundle: Bundle) => {
+    const seam = (name: string, list: readonly number[]) => ({
+      seam: name,
+      by: 'feeler',
+      stations: list.map((gapMm, i) => ({ sMm: 60 + 150 * i, gapMm, flushMm: i === 0 ? 0.5 : null })),
+      at: AT,
+    });
+    // A door that stands too far back: wide in front, narrow behind.
+    bundle.records.gap = [
+      rec('1', seam('door.left.front|fender.left', [6.5, 6.4, 6.5])),
+      rec('2', seam('door.left.front|quarter.left', [2.5, 2.6, 2.5])),
+      rec('3', seam('door.left.front|rocker.left', [4.5, 4.4, 4.6])),
+    ];
+    bundle.records.shut = [rec('4', { zone: 'door.left.front', feel: 'slam', at: AT })];
+  };
+
+  it('is left out where nothing was measured, not called good', () => {
+    const { html } = render((b) => {
+      delete b.records.gap;
+      delete b.records.shut;
+      delete b.records.stance;
+    });
+    expect(html).not.toContain('aria-label="Panel fit"');
+  });
+
+  it('shows each seam with its figures, the plan with its notches, and what is inferred as inferred', () => {
+    const { html, text } = render(gaps);
+    expect(html).toContain('aria-label="Plan of the seams"');
+    expect(html).toContain('Front door, left to front wing, left, 6.5 mm');
+    expect(text).toMatch(/Front door, left to front wing, left 6\.5 6\.\d–6\.\d 0\.1 0 % 0\.5 mm/);
+    expect(text).toMatch(
+      /inferred Front door, left can be adjusted at its hinges and latch\. .*Move the upper hinge 2\.\d mm forward/i,
+    );
+    expect(text).toContain('Front door, left must be slammed.');
+  });
+});
