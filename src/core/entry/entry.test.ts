@@ -29,7 +29,7 @@ function said(item: EntryItem): string {
       return `${item.zone} ${item.flaw} ${extent.filter((e) => e !== '').join(' ')}${item.where ? ` (${item.where})` : ''}`;
     }
     case 'gap':
-      return `gap ${item.seam} ${item.gapsMm.join(' ')}${item.flushMm.length > 0 ? ` flush ${item.flushMm.join(' ')}` : ''}`;
+      return `gap ${item.seam} ${item.gapsMm.join(' ')}${item.flushMm.length > 0 ? ` flush ${item.flushMm.join(' ')}` : ''}${item.by === 'feeler' ? '' : ` by ${item.by}`}`;
     case 'go':
       return `go ${item.zone}`;
     case 'undo':
@@ -47,6 +47,9 @@ describe('phrasings and the records they mean', () => {
     ['gap left wing/door 4.2 flush 0.5', um, ['gap door.left.front|fender.left 4.2 flush -0.5']],
     ['gap rf door/quarter 4 5 flush -1 0.5', um, ['gap door.right.front|quarter.right 4 5 flush -1 0.5']],
     ['gap hood/cowl 6', um, ['gap cowl|hood 6']],
+    ['gap hood/cowl 6 5.5 by wedge', um, ['gap cowl|hood 6 5.5 by wedge']],
+    ['gap hood/cowl 6 flush 1 calliper', um, ['gap cowl|hood 6 flush 1 by caliper']],
+    ['gap hood/cowl 6 with feelers', um, ['gap cowl|hood 6']],
     ['gap deck/panel flush −2', um, ['gap deck|panel.rear  flush -2']],
     // readings
     ['131', um, ['hood 131']],

@@ -9,6 +9,9 @@ import { tokens } from './tokens';
 const GAP =
   /^\s*(?:gap|gaps|seam)\s+(?<one>[^/|]*[^/|\s])\s*[/|]\s*(?<other>[a-z][a-z .-]*?)\s+(?<figures>[+−-]?\d.*|flush\b.*)$/i;
 
+/** What it was measured with, said at the end: "by wedge", "caliper". */
+const TOOL = /\s+(?:(?:by|with)\s+)?(?<tool>feeler|wedge|caliper|calliper|eye)s?\s*$/i;
+
 const refused = (problem: EntryProblem): Entry => ({ items: [], problems: [problem] });
 
 function figuresOf(text: string): number[] | string {
@@ -27,7 +30,8 @@ function figuresOf(text: string): number[] | string {
  * each. In mm; refuses what no seam can have.
  */
 export function gapClause(text: string, context: EntryContext): Entry | null {
-  const found = GAP.exec(text)?.groups;
+  const tool = TOOL.exec(text)?.groups?.tool?.toLowerCase();
+  const found = GAP.exec(text.replace(TOOL, ''))?.groups;
   if (!found) return null;
   const zone = takeZone(new Line(tokens(found.one!)), context);
   if (!zone.ok) return refused(zone.problem);
@@ -51,10 +55,11 @@ export function gapClause(text: string, context: EntryContext): Entry | null {
   if (gapsMm.length === 0 && flushMm.length === 0) return refused({ kind: 'not-understood', words: found.figures! });
   if (gapsMm.length > 0 && flushMm.length > 1 && flushMm.length !== gapsMm.length)
     return refused({ kind: 'not-understood', words: `${flushMm.length} flush for ${gapsMm.length} gaps` });
+  const by = tool === 'calliper' ? 'caliper' : ((tool ?? 'feeler') as 'feeler' | 'wedge' | 'caliper' | 'eye');
   // Flushness is told of the zone named first; the record tells it of the first zone of the slug.
   const sign = meant.slug.startsWith(`${zone.zone}|`) ? 1 : -1;
   return {
-    items: [{ kind: 'gap', zone: zone.zone, seam: meant.slug, gapsMm, flushMm: flushMm.map((v) => sign * v + 0) }],
+    items: [{ kind: 'gap', zone: zone.zone, seam: meant.slug, by, gapsMm, flushMm: flushMm.map((v) => sign * v + 0) }],
     problems: [],
   };
 }

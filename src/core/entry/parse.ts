@@ -2,6 +2,7 @@ import type { SideWords } from '@/words/vocabulary';
 import type { Plan } from '../body/plan';
 import type { Aspect, View } from '../body/zone';
 import type { Evidence } from '../records/kinds/common';
+import type { GapTool } from '../records/kinds/gap';
 import type { BlockedBy } from '../records/kinds/look';
 import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { type ThicknessUnit, toUm } from '../units/thickness';
@@ -67,6 +68,8 @@ export type EntryItem =
       zone: string;
       seam: string;
       /** Along the seam from its front, evenly; one flushness for all places, or one each. */
+      /** What it was measured with; a feeler unless said. */
+      by: Exclude<GapTool, 'photo'>;
       gapsMm: readonly number[];
       flushMm: readonly number[];
     }

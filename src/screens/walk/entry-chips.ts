@@ -1,5 +1,6 @@
 import type { EntryItem } from '@/core/entry/parse';
 import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
+import { BY_WORDS } from '@/words/fit';
 import { countedName } from '@/words/flaws';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
@@ -64,6 +65,7 @@ function own(item: EntryItem, wording: Wording, unit: ThicknessUnit): string[] {
         `gap to ${zoneWords(a === item.zone ? b : a, wording)}`,
         ...(item.gapsMm.length > 0 ? [`${item.gapsMm.join(', ')} mm`] : []),
         ...(flush ? [`flush ${flush} mm`] : []),
+        ...(item.by === 'feeler' ? [] : [`by ${BY_WORDS[item.by]}`]),
       ];
     }
     case 'go':

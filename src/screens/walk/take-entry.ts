@@ -79,7 +79,7 @@ export function entriesOf(items: readonly EntryItem[], records: Records, options
             kind: 'gap',
             body: {
               seam: item.seam,
-              by: 'feeler',
+              by: item.by,
               stations: notches(seam, count).map((sMm, i) => ({
                 sMm,
                 gapMm: item.gapsMm[i] ?? null,

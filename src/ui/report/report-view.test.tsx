@@ -110,7 +110,11 @@ it('says so when nothing was measured or found', () => {
 
 describe('panel fit', () => {
   const AT = '2027-02-10T09:00:00Z';
-  const rec = (id: string, body: Record<string, unknown>) => ({ id: `0194bbbb-0000-7000-8000-00000000000${id}`, version: 1, body });
+  const rec = (id: string, body: Record<string, unknown>) => ({
+    id: `0194bbbb-0000-7000-8000-00000000000${id}`,
+    version: 1,
+    body,
+  });
   const gaps = (bundle: Bundle) => {
     const seam = (name: string, list: readonly number[]) => ({
       seam: name,

@@ -19,10 +19,14 @@ const stationSchema = z.object({
   refused: z.enum(GAP_REFUSALS).nullable().default(null),
 });
 
+/** What gaps are measured with. */
+export const GAP_TOOLS = ['feeler', 'wedge', 'caliper', 'photo', 'eye'] as const;
+export type GapTool = (typeof GAP_TOOLS)[number];
+
 /** Gap and flushness measured along one seam: typed from feeler, wedge or caliper, or read off a photograph. */
 export const gapSchema = z.object({
   seam: seamSchema,
-  by: z.enum(['feeler', 'wedge', 'caliper', 'photo', 'eye']),
+  by: z.enum(GAP_TOOLS),
   stations: z.array(stationSchema).min(1).max(400),
   /** Everything that is needed to measure the picture again: card's size and corners, the drawn seam. */
   photo: z
