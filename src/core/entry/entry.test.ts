@@ -48,7 +48,7 @@ describe('phrasings and the records they mean', () => {
     ['gap rf door/quarter 4 5 flush -1 0.5', um, ['gap door.right.front|quarter.right 4 5 flush -1 0.5']],
     ['gap hood/cowl 6', um, ['gap cowl|hood 6']],
     ['gap hood/cowl 6 5.5 by wedge', um, ['gap cowl|hood 6 5.5 by wedge']],
-    ['gap hood/cowl 6 flush 1 calliper', um, ['gap cowl|hood 6 flush 1 by caliper']],
+    ['gap hood/cowl 6 flush 1 calliper', um, ['gap cowl|hood 6 flush -1 by caliper']],
     ['gap hood/cowl 6 with feelers', um, ['gap cowl|hood 6']],
     ['gap deck/panel flush −2', um, ['gap deck|panel.rear  flush -2']],
     // readings
