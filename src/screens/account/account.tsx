@@ -1,11 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
+import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';
 import { deviceText } from './device';
 
@@ -56,90 +55,73 @@ export function Account({
     } else toast.error('The session could not be ended. Try again when you are connected.');
   };
   return (
-    <div className="min-h-full">
-      <header className="border-b border-line bg-card">
-        <div className="mx-auto flex max-w-4xl items-center gap-3 px-4 py-3">
-          <FarvinMark />
-          <div className="min-w-0 flex-1">
-            <h1 className="text-xl font-bold">Sign-ins</h1>
-            <p className="truncate text-sm text-soft">
-              {me.name}, {me.role}
-            </p>
-          </div>
-          <Link href="/yard" className="btn btn-small">
-            Yard
-          </Link>
-          <ReaderMenu compact />
-        </div>
-      </header>
-      <main className="mx-auto grid max-w-4xl gap-6 px-4 py-5">
-        <section aria-labelledby="open" className="grid gap-2">
-          <h2 id="open" className="text-lg font-bold">
-            {me.role === 'manager' ? 'Signed in now, in your organisation' : 'Where you are signed in'}
+    <PlainPage title="Sign-ins" about={`${me.name}, ${me.role}`} menu={<ReaderMenu compact />}>
+      <section aria-labelledby="open" className="grid gap-2">
+        <h2 id="open" className="text-lg font-bold">
+          {me.role === 'manager' ? 'Signed in now, in your organisation' : 'Where you are signed in'}
+        </h2>
+        <p className="text-sm text-soft">A lost phone or a borrowed laptop: end its session here.</p>
+        <ul className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
+          {sessions.map((s) => (
+            <li key={s.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-card px-3 py-2">
+              <span className="min-w-40 flex-1">
+                <span className="block font-semibold">{s.who}</span>
+                <span className="block text-sm text-soft">{deviceText(s.agent)}</span>
+              </span>
+              <span className="text-sm">
+                since {momentText(s.since)}
+                {s.address && <span className="block text-soft">from {s.address}</span>}
+              </span>
+              {s.here ? (
+                <span className="min-w-28 text-right text-sm font-semibold">this device</span>
+              ) : (
+                <button
+                  type="button"
+                  className="btn btn-small min-w-28"
+                  disabled={ending === s.id}
+                  onClick={() => void end(s)}
+                >
+                  End session
+                </button>
+              )}
+            </li>
+          ))}
+        </ul>
+      </section>
+      {me.role === 'manager' && (
+        <section aria-labelledby="past" className="grid gap-2">
+          <h2 id="past" className="text-lg font-bold">
+            What was tried
           </h2>
-          <p className="text-sm text-soft">A lost phone or a borrowed laptop: end its session here.</p>
-          <ul className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
-            {sessions.map((s) => (
-              <li key={s.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-card px-3 py-2">
-                <span className="min-w-40 flex-1">
-                  <span className="block font-semibold">{s.who}</span>
-                  <span className="block text-sm text-soft">{deviceText(s.agent)}</span>
-                </span>
-                <span className="text-sm">
-                  since {momentText(s.since)}
-                  {s.address && <span className="block text-soft">from {s.address}</span>}
-                </span>
-                {s.here ? (
-                  <span className="min-w-28 text-right text-sm font-semibold">this device</span>
-                ) : (
-                  <button
-                    type="button"
-                    className="btn btn-small min-w-28"
-                    disabled={ending === s.id}
-                    onClick={() => void end(s)}
-                  >
-                    End session
-                  </button>
-                )}
-              </li>
-            ))}
-          </ul>
-        </section>
-        {me.role === 'manager' && (
-          <section aria-labelledby="past" className="grid gap-2">
-            <h2 id="past" className="text-lg font-bold">
-              What was tried
-            </h2>
-            <table className="w-full border border-line bg-card text-sm">
-              <thead>
-                <tr className="text-left [&>th]:border-b [&>th]:border-line [&>th]:px-3 [&>th]:py-1.5">
-                  <th scope="col">When</th>
-                  <th scope="col">Who</th>
-                  <th scope="col">What</th>
-                  <th scope="col" className="max-sm:hidden">
-                    From
-                  </th>
+          <table className="w-full border border-line bg-card text-sm">
+            <thead>
+              <tr className="text-left [&>th]:border-b [&>th]:border-line [&>th]:px-3 [&>th]:py-1.5">
+                <th scope="col">When</th>
+                <th scope="col">Who</th>
+                <th scope="col">What</th>
+                <th scope="col" className="max-sm:hidden">
+                  From
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {events.map((e, i) => (
+                <tr key={`${e.at}-${i}`} className="[&>td]:px-3 [&>td]:py-1 odd:bg-wash">
+                  <td className="whitespace-nowrap">{momentText(e.at)}</td>
+                  <td>{e.who ?? 'unknown'}</td>
+                  <td className={e.what === 'refused' || e.what === 'locked-out' ? 'font-semibold text-pin' : ''}>
+                    {WHAT[e.what] ?? e.what}
+                  </td>
+                  <td className="max-sm:hidden">
+                    {e.address}{' '}
+                    <span className="text-soft">{e.what === 'revoked' ? e.agent : deviceText(e.agent)}</span>
+                  </td>
                 </tr>
-              </thead>
-              <tbody>
-                {events.map((e, i) => (
-                  <tr key={`${e.at}-${i}`} className="[&>td]:px-3 [&>td]:py-1 odd:bg-wash">
-                    <td className="whitespace-nowrap">{momentText(e.at)}</td>
-                    <td>{e.who ?? 'unknown'}</td>
-                    <td className={e.what === 'refused' || e.what === 'locked-out' ? 'font-semibold text-pin' : ''}>
-                      {WHAT[e.what] ?? e.what}
-                    </td>
-                    <td className="max-sm:hidden">
-                      {e.address}{' '}
-                      <span className="text-soft">{e.what === 'revoked' ? e.agent : deviceText(e.agent)}</span>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </section>
-        )}
-      </main>
-    </div>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      )}
+    </PlainPage>
   );
 }

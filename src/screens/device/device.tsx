@@ -8,8 +8,8 @@ import { pump } from '@/ui/device/pump';
 import { isTight, useRoom } from '@/ui/device/room';
 import { type DeviceList, useDeviceList } from '@/ui/device/use-device-list';
 import { usePhotoQueue } from '@/ui/device/use-photo-queue';
-import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { useWording } from '@/ui/preferences';
+import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';
 import { KIND_WORDS, recordLine } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
@@ -22,46 +22,33 @@ export function Device({ away = false }: { away?: boolean }) {
   const queue = usePhotoQueue();
   const room = useRoom(queue.photos.length);
   return (
-    <div className="min-h-full">
-      <header className="border-b border-line bg-card">
-        <div className="mx-auto flex max-w-4xl items-center gap-3 px-4 py-3">
-          <FarvinMark />
-          <div className="min-w-0 flex-1">
-            <h1 className="text-xl font-bold">On this device</h1>
-            <p className="text-sm text-soft">
-              {away ? 'No network. Everything is kept here and sent by itself when it is back.' : 'Connected.'}
-            </p>
-          </div>
-          <Link href="/yard" className="btn btn-small">
-            Yard
-          </Link>
-        </div>
-      </header>
-      <main className="mx-auto grid max-w-4xl gap-6 px-4 py-5">
-        {isTight(room) && (
-          <p role="alert" className="border-l-4 border-pin bg-card px-4 py-3">
-            This device has room for {Math.round(room.freeBytes / 1e6)} MB more. Send what waits before you take more
-            pictures, or remove lots below that are done.
-          </p>
-        )}
-        {list === 'closed' ? (
-          <p className="sheet p-4">
-            This browser keeps nothing (a private window, or storage is switched off). Entries are sent from the open
-            page only: do not close it before they are sent.
-          </p>
-        ) : list === null ? (
-          <p className="text-soft">Looking …</p>
-        ) : (
-          <Held list={list} photos={queue.photos.length} away={away} />
-        )}
-        {room && (
-          <p className="text-sm text-soft">
-            {Math.round(room.usedShare * 100)} % of the room this browser gives is used;{' '}
-            {Math.round(room.freeBytes / 1e6)} MB are free.
-          </p>
-        )}
-      </main>
-    </div>
+    <PlainPage
+      title="On this device"
+      about={away ? 'No network. Everything is kept here and sent by itself when it is back.' : 'Connected.'}
+    >
+      {isTight(room) && (
+        <p role="alert" className="border-l-4 border-pin bg-card px-4 py-3">
+          This device has room for {Math.round(room.freeBytes / 1e6)} MB more. Send what waits before you take more
+          pictures, or remove lots below that are done.
+        </p>
+      )}
+      {list === 'closed' ? (
+        <p className="sheet p-4">
+          This browser keeps nothing (a private window, or storage is switched off). Entries are sent from the open page
+          only: do not close it before they are sent.
+        </p>
+      ) : list === null ? (
+        <p className="text-soft">Looking …</p>
+      ) : (
+        <Held list={list} photos={queue.photos.length} away={away} />
+      )}
+      {room && (
+        <p className="text-sm text-soft">
+          {Math.round(room.usedShare * 100)} % of the room this browser gives is used;{' '}
+          {Math.round(room.freeBytes / 1e6)} MB are free.
+        </p>
+      )}
+    </PlainPage>
   );
 }
 

@@ -1,13 +1,12 @@
 'use client';
 
 import { Plus, Trash2 } from 'lucide-react';
-import Link from 'next/link';
 import { useState } from 'react';
 import { useFieldArray, useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import type { Tolerance } from '@/core/fit/defaults';
-import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
+import { PlainPage } from '@/ui/shell/plain-page';
 
 const COLUMNS = [
   ['from', 'From year', 'w-20', 'any'],
@@ -63,102 +62,90 @@ export function Tolerances({ rows, mayEdit }: { rows: readonly Tolerance[]; mayE
     toast('Kept. Reports that are sealed stay as they are; all others are judged by these from now on.');
   };
   return (
-    <div className="min-h-full">
-      <header className="border-b border-line bg-card">
-        <div className="mx-auto flex max-w-7xl items-center gap-3 px-4 py-3">
-          <FarvinMark />
-          <div className="min-w-0 flex-1">
-            <h1 className="text-xl font-bold">Gaps and tolerances</h1>
-            <p className="text-sm text-soft">
-              What panels are judged by. The most particular row holds: seam, then model, then make, then years.
-            </p>
-          </div>
-          <Link href="/yard" className="btn btn-small">
-            Yard
-          </Link>
-          <ReaderMenu compact />
-        </div>
-      </header>
-      <main className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-4 px-4 py-5">
-        <form
-          className="grid grid-cols-[minmax(0,1fr)] gap-4"
-          onSubmit={handleSubmit((v) => send('PUT', v.rows.map(fromRow)))}
-        >
-          <div className="overflow-x-auto border border-line bg-card">
-            <table className="w-full border-collapse text-sm">
-              <thead>
-                <tr className="border-b border-line text-left">
-                  {COLUMNS.map(([name, label]) => (
-                    <th key={name} scope="col" className="px-2 py-2 font-semibold whitespace-nowrap">
-                      {label}
-                    </th>
+    <PlainPage
+      title="Gaps and tolerances"
+      about="What panels are judged by. The most particular row holds: seam, then model, then make, then years."
+      width="table"
+      menu={<ReaderMenu compact />}
+    >
+      <form
+        className="grid grid-cols-[minmax(0,1fr)] gap-4"
+        onSubmit={handleSubmit((v) => send('PUT', v.rows.map(fromRow)))}
+      >
+        <div className="overflow-x-auto border border-line bg-card">
+          <table className="w-full border-collapse text-sm">
+            <thead>
+              <tr className="border-b border-line text-left">
+                {COLUMNS.map(([name, label]) => (
+                  <th key={name} scope="col" className="px-2 py-2 font-semibold whitespace-nowrap">
+                    {label}
+                  </th>
+                ))}
+                {mayEdit && (
+                  <th scope="col">
+                    <span className="sr-only">Remove</span>
+                  </th>
+                )}
+              </tr>
+            </thead>
+            <tbody>
+              {fields.map((field, i) => (
+                <tr key={field.id} className="border-b border-line last:border-0">
+                  {COLUMNS.map(([name, label, width, open]) => (
+                    <td key={name} className="px-1 py-1">
+                      <input
+                        {...register(`rows.${i}.${name}`)}
+                        aria-label={`${label}, row ${i + 1}`}
+                        placeholder={open}
+                        readOnly={!mayEdit}
+                        inputMode={NUMBERS.includes(name) ? 'decimal' : undefined}
+                        className={`field ${NUMBERS.includes(name) ? 'figure' : ''} ${width}`}
+                      />
+                    </td>
                   ))}
                   {mayEdit && (
-                    <th scope="col">
-                      <span className="sr-only">Remove</span>
-                    </th>
+                    <td>
+                      <button
+                        type="button"
+                        className="grid size-11 place-items-center hover:bg-wash"
+                        aria-label={`Remove row ${i + 1}`}
+                        onClick={() => remove(i)}
+                      >
+                        <Trash2 size={16} aria-hidden="true" />
+                      </button>
+                    </td>
                   )}
                 </tr>
-              </thead>
-              <tbody>
-                {fields.map((field, i) => (
-                  <tr key={field.id} className="border-b border-line last:border-0">
-                    {COLUMNS.map(([name, label, width, open]) => (
-                      <td key={name} className="px-1 py-1">
-                        <input
-                          {...register(`rows.${i}.${name}`)}
-                          aria-label={`${label}, row ${i + 1}`}
-                          placeholder={open}
-                          readOnly={!mayEdit}
-                          inputMode={NUMBERS.includes(name) ? 'decimal' : undefined}
-                          className={`field ${NUMBERS.includes(name) ? 'figure' : ''} ${width}`}
-                        />
-                      </td>
-                    ))}
-                    {mayEdit && (
-                      <td>
-                        <button
-                          type="button"
-                          className="grid size-11 place-items-center hover:bg-wash"
-                          aria-label={`Remove row ${i + 1}`}
-                          onClick={() => remove(i)}
-                        >
-                          <Trash2 size={16} aria-hidden="true" />
-                        </button>
-                      </td>
-                    )}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        {problem && (
+          <p role="alert" className="border-l-4 border-pin pl-2">
+            {problem}
+          </p>
+        )}
+        {mayEdit ? (
+          <div className="flex flex-wrap gap-2">
+            <button type="submit" className="btn btn-main" disabled={formState.isSubmitting}>
+              Keep the table
+            </button>
+            <button type="button" className="btn" onClick={() => append(EMPTY)}>
+              <Plus size={16} aria-hidden="true" /> Row
+            </button>
+            <button type="button" className="btn" onClick={() => send('DELETE')}>
+              Back to the shipped table
+            </button>
           </div>
-          {problem && (
-            <p role="alert" className="border-l-4 border-pin pl-2">
-              {problem}
-            </p>
-          )}
-          {mayEdit ? (
-            <div className="flex flex-wrap gap-2">
-              <button type="submit" className="btn btn-main" disabled={formState.isSubmitting}>
-                Keep the table
-              </button>
-              <button type="button" className="btn" onClick={() => append(EMPTY)}>
-                <Plus size={16} aria-hidden="true" /> Row
-              </button>
-              <button type="button" className="btn" onClick={() => send('DELETE')}>
-                Back to the shipped table
-              </button>
-            </div>
-          ) : (
-            <p className="text-sm text-soft">A manager of your organisation can change these.</p>
-          )}
-        </form>
-        <p className="max-w-3xl text-sm text-soft">
-          A seam is named as in the bundle, such as “door.left.front|fender.left”; a panel or kind of panel, such as
-          “hood” or “door”, stands for all its seams. Old cars left their works uneven, so a car is judged by its own
-          years and its own other side. Every sealed report holds the table it was judged by.
-        </p>
-      </main>
-    </div>
+        ) : (
+          <p className="text-sm text-soft">A manager of your organisation can change these.</p>
+        )}
+      </form>
+      <p className="max-w-3xl text-sm text-soft">
+        A seam is named as in the bundle, such as “door.left.front|fender.left”; a panel or kind of panel, such as
+        “hood” or “door”, stands for all its seams. Old cars left their works uneven, so a car is judged by its own
+        years and its own other side. Every sealed report holds the table it was judged by.
+      </p>
+    </PlainPage>
   );
 }
