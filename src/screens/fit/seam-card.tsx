@@ -58,7 +58,7 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
         </>
       )}
       {mayEdit && <SeamPhoto key={seam} seam={seam} />}
-      <KeptStrips gaps={beside} />
+      <KeptStrips key={seam} gaps={beside} />
       {records.length > 0 && (
         <ul className="divide-y divide-line border-y border-line text-sm">
           {records.map((g) => (
