@@ -1,4 +1,4 @@
-import { refineCard } from '../image/card';
+import { CARD_LIMITS, refineCard } from '../image/card';
 import { edgeExponent } from '../image/edge-tone';
 import {
   type Homography,
@@ -157,7 +157,8 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   if (!coded.ok) return refuse(coded.reason);
   // The card lies between even areas: its sides tell the picture's tone, under which they lie where they are.
   const tone = toneOf(edgeExponent(pixels, coded.edges));
-  const again = coded.edges.length > 0 ? refineCard(pixels, coded.corners, mmPerPx, tone) : coded;
+  const again =
+    coded.edges.length > 0 ? refineCard(pixels, coded.corners, mmPerPx, tone, CARD_LIMITS.againReachPx) : coded;
   const card = again.ok && again.residualPx !== null ? again : coded;
   const plane: readonly Point[] = [
     [0, 0],

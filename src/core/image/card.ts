@@ -10,6 +10,8 @@ export const CARD_LIMITS = {
   reachShare: 0.06,
   leastReachPx: 6,
   mostReachPx: 48,
+  /** How far from corners that were found they are looked for again, px. */
+  againReachPx: 8,
   /** Stretch of each side that is used: rounded corners and fingers are left out. */
   from: 0.12,
   to: 0.88,
@@ -254,14 +256,20 @@ function crossing(p: Point, q: Point, r: Point, s: Point): Point | null {
  * Where a card stands out too little from its ground the taps are kept, with their larger error. Refuses taps outside the
  * picture or in one line, and a card whose sides are bowed or not straight.
  */
-export function refineCard(pixels: Pixels, taps: readonly Point[], mmPerPx: number, tone: Tone = AS_CODED): CardResult {
+export function refineCard(
+  pixels: Pixels,
+  taps: readonly Point[],
+  mmPerPx: number,
+  tone: Tone = AS_CODED,
+  mostReachPx: number = CARD_LIMITS.mostReachPx,
+): CardResult {
   if (taps.length !== 4) return { ok: false, reason: 'unreadable' };
   const inside = ([x, y]: Point) => x >= 0 && y >= 0 && x <= pixels.width - 1 && y <= pixels.height - 1;
   if (!taps.every(inside)) return { ok: false, reason: 'unreadable' };
   const sides = [0, 1, 2, 3].map((i) => {
     const [a, b] = [taps[i]!, taps[(i + 1) % 4]!];
     const length = hypot(b[0] - a[0], b[1] - a[1]);
-    const reach = min(CARD_LIMITS.mostReachPx, max(CARD_LIMITS.leastReachPx, CARD_LIMITS.reachShare * length));
+    const reach = min(mostReachPx, max(CARD_LIMITS.leastReachPx, CARD_LIMITS.reachShare * length));
     const { rises, falls } = candidatesOf(pixels, a, b, reach, tone);
     const lines = [lineOf(rises, length), lineOf(falls, length)];
     const good = lines.filter((l): l is Line => l !== null).sort((p, q) => q.share - p.share || p.rms - q.rms);

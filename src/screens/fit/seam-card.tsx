@@ -57,8 +57,8 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
           )}
         </>
       )}
-      {mayEdit && <SeamPhoto key={seam} seam={seam} />}
-      <KeptStrips key={seam} gaps={beside} />
+      {mayEdit && <SeamPhoto key={`photo ${seam}`} seam={seam} />}
+      <KeptStrips key={`strips ${seam}`} gaps={beside} />
       {records.length > 0 && (
         <ul className="divide-y divide-line border-y border-line text-sm">
           {records.map((g) => (

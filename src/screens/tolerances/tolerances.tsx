@@ -72,7 +72,7 @@ export function Tolerances({ rows, mayEdit }: { rows: readonly Tolerance[]; mayE
         className="grid grid-cols-[minmax(0,1fr)] gap-4"
         onSubmit={handleSubmit((v) => send('PUT', v.rows.map(fromRow)))}
       >
-        <div className="overflow-x-auto border border-line bg-card">
+        <div className="relative overflow-x-auto border border-line bg-card">
           <table className="w-full border-collapse text-sm">
             <thead>
               <tr className="border-b border-line text-left">
