@@ -27,6 +27,8 @@ async function screens(): Promise<[name: string, path: string, heading: string |
 }
 
 const violations = async (page: Page) => {
+  // A page that is rendered anew gets its title a moment later; one that never has one fails here.
+  await expect(page).toHaveTitle(/\S/);
   const { violations: found } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
