@@ -1,4 +1,5 @@
 import { STATION_LIMITS } from '../csv/stations';
+import type { GapTool } from '../records/kinds/gap';
 import { PART_TABLE, zoneKey } from './lexicon';
 import { Line } from './line';
 import type { Entry, EntryContext, EntryProblem } from './parse';
@@ -55,7 +56,7 @@ export function gapClause(text: string, context: EntryContext): Entry | null {
   if (gapsMm.length === 0 && flushMm.length === 0) return refused({ kind: 'not-understood', words: found.figures! });
   if (gapsMm.length > 0 && flushMm.length > 1 && flushMm.length !== gapsMm.length)
     return refused({ kind: 'not-understood', words: `${flushMm.length} flush for ${gapsMm.length} gaps` });
-  const by = tool === 'calliper' ? 'caliper' : ((tool ?? 'feeler') as 'feeler' | 'wedge' | 'caliper' | 'eye');
+  const by = tool === 'calliper' ? 'caliper' : ((tool ?? 'feeler') as Exclude<GapTool, 'photo'>);
   // Flushness is told of the zone named first; the record tells it of the first zone of the slug.
   const sign = meant.slug.startsWith(`${zone.zone}|`) ? 1 : -1;
   return {

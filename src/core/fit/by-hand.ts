@@ -1,7 +1,7 @@
 import { homographyOf, mapped, type Point } from '../image/homography';
 import type { BodyOf } from '../records/kinds';
 import { Z_90 } from '../stats/normal';
-import { cardSize, type GapResult, type GapStation } from './gap';
+import { cardPlane, cardSize, type GapResult, type GapStation } from './gap';
 import { GAP_LIMITS as L } from './gap-limits';
 import { type SeamSummary, summarise } from './seam-summary';
 
@@ -23,9 +23,6 @@ export interface CorrectedGap extends SeamSummary {
   readonly stations: readonly CorrectedStation[];
 }
 
-/** Whether a correction changes anything. */
-export const isMoved = ({ movedMm: [l, r] }: Correction) => l !== 0 || r !== 0;
-
 const { hypot } = Math;
 
 /**
@@ -40,7 +37,7 @@ export function correctedGap(
 ): CorrectedGap {
   const stations = found.stations.map((s, i): CorrectedStation => {
     const { dropped, movedMm } = corrections.get(i) ?? NO_CORRECTION;
-    const moved = isMoved({ dropped, movedMm }) ? movedStation(found, cardMm, s, movedMm) : s;
+    const moved = movedMm.some((mm) => mm !== 0) ? movedStation(found, cardMm, s, movedMm) : s;
     return { ...moved, touched: dropped ? 'dropped' : moved === s ? null : 'moved' };
   });
   const counted = stations.map((s) => (s.touched === 'dropped' ? { ...s, widthMm: null } : s));
@@ -62,16 +59,7 @@ function movedStation(
   const value = (s.widthMm.value! * (columns[1] - columns[0])) / across;
   const half = hypot((s.widthMm.high! - s.widthMm.low!) / 2, L.handMm);
   const p = at[Math.min(rows - 1, Math.round(s.sMm / rowMm))]!;
-  const [w, h] = cardSize(cardMm, found.cardPx);
-  const toPicture = homographyOf(
-    [
-      [0, 0],
-      [w, 0],
-      [w, h],
-      [0, h],
-    ],
-    found.cardPx,
-  );
+  const toPicture = homographyOf(cardPlane(cardSize(cardMm, found.cardPx)), found.cardPx);
   const on = (col: number): Point | null => {
     const t = (col - (cols - 1) / 2) * colMm;
     return toPicture && mapped(toPicture, p.x + t * p.nx, p.y + t * p.ny);

@@ -75,6 +75,14 @@ export function cardSize([w, h]: readonly [number, number], corners: readonly Po
   return abs(shape - log(w / h)) <= abs(shape - log(h / w)) ? [w, h] : [h, w];
 }
 
+/** A card's corners on its plane, mm, clockwise from the origin. */
+export const cardPlane = ([w, h]: readonly [number, number]): readonly Point[] => [
+  [0, 0],
+  [w, 0],
+  [w, h],
+  [0, h],
+];
+
 /** Twice the area, positive for corners that run clockwise on a picture (y down). */
 const turning = (p: readonly Point[]) =>
   p.reduce((s, [x, y], i) => s + x * p[(i + 1) % p.length]![1] - p[(i + 1) % p.length]![0] * y, 0);
@@ -160,12 +168,7 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   const again =
     coded.edges.length > 0 ? refineCard(pixels, coded.corners, mmPerPx, tone, CARD_LIMITS.againReachPx) : coded;
   const card = again.ok && again.residualPx !== null ? again : coded;
-  const plane: readonly Point[] = [
-    [0, 0],
-    [size[0], 0],
-    [size[0], size[1]],
-    [0, size[1]],
-  ];
+  const plane = cardPlane(size);
   const toPicture = homographyOf(plane, card.corners);
   const toPlane = toPicture && inverse(toPicture);
   if (!toPicture || !toPlane) return refuse('card-not-flat');
