@@ -3,7 +3,7 @@ import type { PlanOptions } from '../src/core/body/plan';
 import { planOf, toPanel } from '../src/core/body/plan';
 import type { Aspect, View, Zone } from '../src/core/body/zone';
 import type { Change } from '../src/core/records/change';
-import type { RecordKind } from '../src/core/records/kinds';
+import { KIND_HISTORY, type RecordKind } from '../src/core/records/kinds';
 import type { BlockedBy } from '../src/core/records/kinds/look';
 import { type Random, seeded } from '../src/core/stats/random';
 import { type CarTruth, gaugeShows } from './truth';
@@ -45,7 +45,15 @@ export class DemoVisit {
   }
 
   put(kind: RecordKind, body: object, record = this.nextId()): string {
-    this.changes.push({ id: this.nextId(), op: 'put', kind, record, base: 0, body: body as Record<string, unknown> });
+    this.changes.push({
+      id: this.nextId(),
+      op: 'put',
+      kind,
+      record,
+      schema: KIND_HISTORY[kind].schema,
+      base: 0,
+      body: body as Record<string, unknown>,
+    });
     return record;
   }
 

@@ -45,6 +45,8 @@ export interface LogLine {
   readonly version: number;
   readonly before: unknown;
   readonly after: unknown;
+  /** Schema number of the kind; left out of the hash where it is 1, as all lines before it was kept are. */
+  readonly schema?: number;
 }
 
 /**
@@ -63,12 +65,13 @@ export function logHash(previousHash: string, line: LogLine): string {
     kind,
     op,
     recordId,
+    schema = 1,
     version,
   } = line;
   return sha256Hex(
     `{"actorId":${plain(actorId)},"after":${bodyText(after)},"at":${plain(at)},"before":${bodyText(before)},` +
       `"changeId":${plain(changeId)},"contentHash":${plain(content)},"inspectionId":${plain(inspectionId)},` +
       `"kind":${plain(kind)},"op":${plain(op)},"previousHash":${plain(previousHash)},"recordId":${plain(recordId)},` +
-      `"version":${plain(version)}}`,
+      `${schema === 1 ? '' : `"schema":${plain(schema)},`}"version":${plain(version)}}`,
   );
 }

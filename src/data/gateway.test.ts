@@ -6,7 +6,7 @@ import { type Actor, actorOf } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
 import { currentInspection, inspectionHead, recordsOfInspection } from './inspections';
-import { logIsWhole, logOf } from './log';
+import { logOf, logVerdict } from './log';
 import { addLot, yardPage } from './lots';
 import { linksOf, publicReport, sealedReport, setState, startRevision } from './seals';
 import { changeLog, inspection, record } from './tables/farvin';
@@ -168,7 +168,7 @@ it('keeps two writers apart: every change lands once, in a whole chain', async (
   const { records, log } = await dump(inspectionId);
   expect(records).toHaveLength(120);
   expect(log).toBe(120);
-  expect(await logIsWhole(db, petra, inspectionId)).toBe(true);
+  expect((await logVerdict(db, petra, inspectionId)).whole).toBe(true);
   expect((await inspectionHead(db, petra, inspectionId))!.changeCount).toBe(120);
 });
 
@@ -209,7 +209,7 @@ it('notices a log line that was changed behind its back', async () => {
     sql`update change_log set after = '{"thicknessUm": 90}' where inspection_id = ${inspectionId} and version = 1 and seq = (select min(seq) from change_log where inspection_id = ${inspectionId})`,
   );
   await owner.execute(sql`alter table change_log enable trigger change_log_append_only`);
-  expect(await logIsWhole(db, petra, inspectionId)).toBe(false);
+  expect((await logVerdict(db, petra, inspectionId)).whole).toBe(false);
 });
 
 it('shows another organisation nothing and takes nothing from it', async () => {
@@ -262,9 +262,9 @@ describe('sealing', () => {
 
   it('starts a revision as a copy that can be changed, and leaves the sealed one alone', async () => {
     const { inspectionId, lotId } = await ready();
-    expect(await startRevision(db, petra, inspectionId)).toBeNull();
+    expect(await startRevision(db, petra, inspectionId, 'a figure was wrong')).toBeNull();
     await sealInspection(db, petra, inspectionId, NOW);
-    const next = (await startRevision(db, petra, inspectionId))!;
+    const next = (await startRevision(db, petra, inspectionId, 'a figure was wrong'))!;
     const [sealed, open] = [
       await recordsOfInspection(db, petra, inspectionId),
       await recordsOfInspection(db, petra, next),
@@ -283,7 +283,7 @@ describe('sealing', () => {
     ).toMatchObject([{ status: 'applied' }]);
     expect(await recordsOfInspection(db, petra, inspectionId)).toEqual(sealed);
     expect((await currentInspection(db, petra, lotId))!).toMatchObject({ id: next, revision: 2, state: 'draft' });
-    expect(await startRevision(db, petra, inspectionId)).toBeNull();
+    expect(await startRevision(db, petra, inspectionId, 'a figure was wrong')).toBeNull();
   });
 
   it('opens nothing by a token nobody made', async () => {
@@ -301,7 +301,9 @@ it('lists lots by number with their newest revision, page by page', async () => 
 it('lets the database itself refuse what no gateway would write', async () => {
   const { inspectionId } = await lot();
   await expect(
-    owner.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'song', version: 1, body: {} }),
+    owner
+      .insert(record)
+      .values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'So ng', version: 1, body: {} }),
   ).rejects.toThrow();
   await expect(
     owner.insert(record).values({ inspectionId, id: uuidv7(), orgId: petra.orgId, kind: 'look', version: 0, body: {} }),

@@ -1,7 +1,9 @@
 import { and, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import type { ChangeResult } from '@/core/records/change';
-import { type CheckedChange, checkChange } from '@/core/records/check-change';
+import { type CheckedChange, checkChange, updateFirst } from '@/core/records/check-change';
+import { clip } from '@/core/records/clip';
+import { KIND_HISTORY } from '@/core/records/kinds';
 import type { Actor } from './actor';
 import { contentHash, logHash } from './change-hash';
 import { type Db, inOrg, type Tx } from './db';
@@ -12,11 +14,14 @@ import { changeLog, inspection, photoFile, record } from './tables/farvin';
 interface Held {
   kind: string;
   version: number;
+  schema: number;
   body: unknown;
 }
 
 interface LogRow {
   readonly row: typeof changeLog.$inferInsert;
+  /** Version under which the database holds the record before this batch; 0 where it holds none. */
+  readonly stored: number;
 }
 
 /** State of one batch while it is worked through in memory, inside its transaction. */
@@ -25,6 +30,7 @@ interface Batch {
   readonly inspectionId: string;
   readonly at: Date;
   readonly records: Map<string, Held>;
+  readonly stored: ReadonlyMap<string, number>;
   readonly known: Map<string, { contentHash: string; version: number }>;
   readonly photos: Set<string>;
   readonly log: LogRow[];
@@ -38,7 +44,8 @@ interface Batch {
 /**
  * The one way in for changes. Takes them in order in one transaction: actor, seal, schema and version are checked, the
  * record and the log line written together. `applied` means committed. Returns null when the actor's organisation has
- * no such inspection. A change that is rejected or in conflict changes nothing; the others go on.
+ * no such inspection. A change that is rejected or in conflict changes nothing; the others go on. What the database
+ * itself cannot keep is halved out of its batch and rejected alone.
  */
 export async function takeChanges(
   db: Db,
@@ -48,6 +55,46 @@ export async function takeChanges(
   at: Date,
   { imported = false } = {},
 ): Promise<ChangeResult[] | null> {
+  try {
+    return await takeAtOnce(db, actor, inspectionId, changes, at, imported);
+  } catch (error) {
+    if (!isRefusal(error)) throw error;
+    if (changes.length === 1) return [refusedAlone(changes[0])];
+    const middle = Math.ceil(changes.length / 2);
+    const first = await takeChanges(db, actor, inspectionId, changes.slice(0, middle), at, { imported });
+    const rest = first && (await takeChanges(db, actor, inspectionId, changes.slice(middle), at, { imported }));
+    return rest && [...first, ...rest];
+  }
+}
+
+/** Whether the database is well and refuses the data (SQLSTATE classes 22 and 23), or a change cannot even be written down. */
+function isRefusal(error: unknown): boolean {
+  if (error instanceof UnfitChange) return true;
+  const { cause } = error as { cause?: { code?: unknown } };
+  const code = cause?.code ?? (error as { code?: unknown }).code;
+  return typeof code === 'string' && /^2[23]/.test(code);
+}
+
+/** A change whose text has no canonical form, or whose record changed under the lock. */
+class UnfitChange extends Error {}
+
+function refusedAlone(input: unknown): ChangeResult {
+  return {
+    id: clip(textOf(input, 'id') ?? '', 64),
+    status: 'rejected',
+    reason: 'refused',
+    message: 'The database cannot keep this entry as it is. The others were taken.',
+  };
+}
+
+function takeAtOnce(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  changes: readonly unknown[],
+  at: Date,
+  imported: boolean,
+): Promise<ChangeResult[] | null> {
   return inOrg(db, actor, async (tx) => {
     const [head] = await tx
       .select()
@@ -56,7 +103,8 @@ export async function takeChanges(
       .for('update');
     if (!head) return null;
     const batch = await openBatch(tx, actor, inspectionId, changes, head.logHead, at, imported);
-    const results = changes.map((c) => (head.state === 'sealed' ? sealedAnswer(c, batch) : takeOne(c, batch)));
+    const closed = head.state === 'sealed' || head.state === 'given-up' ? head.state : null;
+    const results = changes.map((c) => (closed ? closedAnswer(c, batch, closed) : takeOne(c, batch)));
     await commitBatch(tx, batch);
     return withRivals(tx, inspectionId, results, changes);
   });
@@ -93,7 +141,12 @@ const textOf = (value: unknown, key: string): string | null => {
 };
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
 const uuids = (changes: readonly unknown[], key: string) => [
-  ...new Set(changes.map((c) => textOf(c, key)).filter((v): v is string => v !== null && UUID.test(v))),
+  ...new Set(
+    changes
+      .map((c) => textOf(c, key))
+      .filter((v): v is string => v !== null && UUID.test(v))
+      .map((v) => v.toLowerCase()),
+  ),
 ];
 
 /** Whether a column is one of many ids, as one parameter however many there are. */
@@ -120,7 +173,13 @@ async function openBatch(
     recordIds.length === 0
       ? nothing
       : tx
-          .select({ id: record.id, kind: record.kind, version: record.version, body: record.body })
+          .select({
+            id: record.id,
+            kind: record.kind,
+            version: record.version,
+            schema: record.schema,
+            body: record.body,
+          })
           .from(record)
           .where(and(eq(record.inspectionId, inspectionId), among(record.id, recordIds))),
     changeIds.length === 0
@@ -144,40 +203,62 @@ async function openBatch(
     actor,
     inspectionId,
     at,
-    records: new Map(present.map((r) => [r.id, { kind: r.kind, version: r.version, body: r.body }])),
+    records: new Map(present.map(({ id, ...held }) => [id, held])),
+    stored: new Map(present.map((r) => [r.id, r.version])),
     known: new Map(before.map((b) => [b.changeId, b])),
     photos: new Set(pictures.map((p) => p.sha)),
     log: [],
     touched: new Set(),
     imported,
     head,
-    style: textOf(car?.body, 'style'),
+    style: textOf(car?.body, 'style') || null,
   };
 }
 
-/** A sealed inspection takes nothing more, but still knows what it took before. */
-function sealedAnswer(input: unknown, batch: Batch): ChangeResult {
-  const id = textOf(input, 'id') ?? '';
+/** A sealed inspection, or one that was given up, takes nothing more, but still knows what it took before. */
+function closedAnswer(input: unknown, batch: Batch, closed: 'sealed' | 'given-up'): ChangeResult {
+  const id = (textOf(input, 'id') ?? '').toLowerCase();
   const known = batch.known.get(id);
   const checked = known ? checkChange(input, { style: batch.style }) : null;
-  if (known && checked?.ok && contentHash(checked.change) === known.contentHash)
+  if (known && checked?.ok && sameContent(known.contentHash, input, checked.change))
     return { id, status: 'duplicate', version: known.version };
   return {
-    id: id.slice(0, 64),
+    id: clip(id, 64),
     status: 'rejected',
     reason: 'sealed',
-    message: 'This report is sealed. Start a new revision to correct it.',
+    message:
+      closed === 'sealed'
+        ? 'This report is sealed. Start a new revision to correct it.'
+        : 'This revision was given up; the sealed report before it stands.',
   };
 }
 
+/**
+ * Hash of a change as it was sent, ids in lower case: what this program fills in where nothing was said does not count,
+ * so that the same change sent again to a newer program is known again.
+ */
+function sentHash(input: unknown, change: CheckedChange): string {
+  const body = change.op === 'put' ? (input as { body: unknown }).body : undefined;
+  try {
+    return contentHash({ ...change, body });
+  } catch (cause) {
+    throw new UnfitChange('a change has no canonical text', { cause });
+  }
+}
+
+/** Whether a change says what was taken under its id: as sent, or as filled in by the program that took it. */
+const sameContent = (taken: string, input: unknown, change: CheckedChange) =>
+  taken === sentHash(input, change) || taken === contentHash(change);
+
 function takeOne(input: unknown, batch: Batch): ChangeResult {
-  const checked = checkChange(input, { style: batch.style });
+  const held = batch.records.get((textOf(input, 'record') ?? '').toLowerCase());
+  const checked = checkChange(input, { style: batch.style, present: (held?.body as Record<string, unknown>) ?? null });
   if (!checked.ok) return checked.rejection;
   const { change } = checked;
-  const hash = contentHash(change);
   const known = batch.known.get(change.id);
   if (known) {
-    if (known.contentHash === hash) return { id: change.id, status: 'duplicate', version: known.version };
+    if (sameContent(known.contentHash, input, change))
+      return { id: change.id, status: 'duplicate', version: known.version };
     return {
       id: change.id,
       status: 'rejected',
@@ -194,6 +275,8 @@ function takeOne(input: unknown, batch: Batch): ChangeResult {
       message: `This record is a ${present.kind}, not a ${change.kind}.`,
     };
   }
+  if (present && present.schema > KIND_HISTORY[change.kind].schema)
+    return { id: change.id, ...updateFirst(change.kind) };
   if ((present?.version ?? 0) !== change.base && !(batch.imported && !present)) {
     return {
       id: change.id,
@@ -220,15 +303,16 @@ function takeOne(input: unknown, batch: Batch): ChangeResult {
       path: 'record',
     };
   }
-  return apply(change, hash, present, batch);
+  return apply(change, sentHash(input, change), present, batch);
 }
 
 function apply(change: CheckedChange, hash: string, present: Held | undefined, batch: Batch): ChangeResult {
   const version = change.base + 1;
   const after = change.op === 'put' ? change.body : null;
-  if (change.op === 'put') batch.records.set(change.record, { kind: change.kind, version, body: change.body });
+  const { schema } = KIND_HISTORY[change.kind];
+  if (change.op === 'put') batch.records.set(change.record, { kind: change.kind, version, schema, body: change.body });
   else batch.records.delete(change.record);
-  if (change.kind === 'car' && change.op === 'put') batch.style = textOf(change.body, 'style');
+  if (change.kind === 'car') batch.style = change.op === 'put' ? textOf(change.body, 'style') || null : null;
   batch.touched.add(change.record);
   batch.known.set(change.id, { contentHash: hash, version });
   const line = {
@@ -241,12 +325,16 @@ function apply(change: CheckedChange, hash: string, present: Held | undefined, b
     kind: change.kind,
     recordId: change.record,
     version,
+    schema,
     before: present?.body ?? null,
     after,
   };
   const previousHash = batch.head;
   batch.head = logHash(previousHash, line);
-  batch.log.push({ row: { ...line, at: batch.at, orgId: batch.actor.orgId, previousHash, hash: batch.head } });
+  batch.log.push({
+    row: { ...line, at: batch.at, orgId: batch.actor.orgId, previousHash, hash: batch.head },
+    stored: batch.stored.get(change.record) ?? 0,
+  });
   return { id: change.id, status: 'applied', version };
 }
 
@@ -254,7 +342,9 @@ async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
   if (batch.log.length === 0) return;
   const { inspectionId, actor, at } = batch;
   const gone = [...batch.touched].filter((id) => !batch.records.has(id));
-  const lines = batch.log.map(({ row: r }) => ({
+  const lines = batch.log.map(({ row: r, stored }) => ({
+    stored,
+    schema: r.schema,
     change_id: r.changeId,
     content_hash: r.contentHash,
     op: r.op,
@@ -266,31 +356,41 @@ async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
     previous_hash: r.previousHash,
     hash: r.hash,
   }));
-  await Promise.all([
+  const [, written] = await Promise.all([
     gone.length > 0 && tx.delete(record).where(and(eq(record.inspectionId, inspectionId), inArray(record.id, gone))),
     // Records and log in one statement from one list of lines: of each record the last line of the batch counts.
     tx.execute(sql`
       with x as materialized (
         select * from rows from (jsonb_to_recordset(${JSON.stringify(lines)}::jsonb) as (change_id uuid,
-          content_hash text, op text, kind text, record_id uuid, version int, before jsonb, after jsonb,
-          previous_hash text, hash text)) with ordinality
+          content_hash text, op text, kind text, record_id uuid, version int, schema int, stored int, before jsonb,
+          after jsonb, previous_hash text, hash text)) with ordinality
       ), last as (
-        select distinct on (record_id) record_id, kind, version, after from x order by record_id, ordinality desc
+        select distinct on (record_id) record_id, kind, version, schema, stored, after from x
+        order by record_id, ordinality desc
       ), written as (
-        insert into record (inspection_id, org_id, id, kind, version, body)
-        select ${inspectionId}::uuid, ${actor.orgId}::uuid, record_id, kind, version, after from last
+        insert into record (inspection_id, org_id, id, kind, version, schema, body)
+        select ${inspectionId}::uuid, ${actor.orgId}::uuid, record_id, kind, version, schema, after from last
         where after is not null
-        on conflict (inspection_id, id) do update set version = excluded.version, body = excluded.body
+        on conflict (inspection_id, id) do update
+        set version = excluded.version, schema = excluded.schema, body = excluded.body
+        -- What was checked in memory is what is overwritten: the same kind at the very version.
+        where record.kind = excluded.kind
+          and record.version = (select l.stored from last l where l.record_id = excluded.id)
+        returning 1
       )
       insert into change_log (inspection_id, org_id, actor_id, at, change_id, content_hash, op, kind, record_id, version,
-        before, after, previous_hash, hash)
+        schema, before, after, previous_hash, hash)
       select ${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${at.toISOString()}::timestamptz, change_id,
-        content_hash, op, kind, record_id, version, before, after, previous_hash, hash
-      from x order by ordinality`),
+        content_hash, op, kind, record_id, version, schema, before, after, previous_hash, hash
+      from x
+      where (select count(*) from written) = (select count(*) from last where after is not null)
+      order by ordinality
+      returning 1`),
     tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`),
     tx
       .update(inspection)
       .set({ logHead: batch.head, changeCount: sql`${inspection.changeCount} + ${batch.log.length}` })
       .where(eq(inspection.id, inspectionId)),
   ]);
+  if (written.length !== lines.length) throw new UnfitChange('a record is not at the version it was checked at');
 }

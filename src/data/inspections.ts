@@ -1,4 +1,4 @@
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, ne, sql } from 'drizzle-orm';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
 import { filledIn } from '@/core/records/kinds/filled-in';
@@ -14,6 +14,8 @@ export interface InspectionHead {
   /** Number of the newest log line; what comes after it is news. */
   readonly seq: number;
   readonly lot: { id: string; number: number; title: string; reportDueOn: string | null };
+  /** Why this revision was begun; empty for a first one. */
+  readonly reason: string;
   readonly sale: {
     id: string;
     name: string;
@@ -21,6 +23,7 @@ export interface InspectionHead {
     currency: string;
     opensOn: string | null;
     closesOn: string | null;
+    timeZone: string;
   };
 }
 
@@ -29,6 +32,7 @@ const columns = {
   revision: inspection.revision,
   state: inspection.state,
   changeCount: inspection.changeCount,
+  reason: inspection.revisionReason,
   // Named in full: inside the sub-query a bare column would be the log's own.
   seq: sql<number>`(select coalesce(max(l.seq), 0) from change_log l where l.inspection_id = "inspection"."id")`.mapWith(
     Number,
@@ -41,6 +45,7 @@ const columns = {
     currency: sale.currency,
     opensOn: sale.opensOn,
     closesOn: sale.closesOn,
+    timeZone: sale.timeZone,
   },
 };
 
@@ -50,6 +55,10 @@ const heads = (tx: Tx) =>
     .from(inspection)
     .innerJoin(lot, eq(lot.id, inspection.lotId))
     .innerJoin(sale, eq(sale.id, lot.saleId));
+
+/** The inspections of a lot that were not given up. */
+const standing = (actor: Actor, lotId: string) =>
+  and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId), ne(inspection.state, 'given-up'));
 
 /** One inspection of the actor's organisation, or null. */
 export async function inspectionHead(db: Db, actor: Actor, id: string): Promise<InspectionHead | null> {
@@ -62,21 +71,14 @@ export async function inspectionHead(db: Db, actor: Actor, id: string): Promise<
 /** The newest inspection of a lot, or null. */
 export async function currentInspection(db: Db, actor: Actor, lotId: string): Promise<InspectionHead | null> {
   const [row] = await inOrg(db, actor, (tx) =>
-    heads(tx)
-      .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
-      .orderBy(desc(inspection.revision))
-      .limit(1),
+    heads(tx).where(standing(actor, lotId)).orderBy(desc(inspection.revision)).limit(1),
   );
   return row ?? null;
 }
 
 /** All revisions of a lot, newest first. */
 export async function revisionsOf(db: Db, actor: Actor, lotId: string): Promise<InspectionHead[]> {
-  return inOrg(db, actor, (tx) =>
-    heads(tx)
-      .where(and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId)))
-      .orderBy(desc(inspection.revision)),
-  );
+  return inOrg(db, actor, (tx) => heads(tx).where(standing(actor, lotId)).orderBy(desc(inspection.revision)));
 }
 
 /** All records of an inspection, in the order they were made. */

@@ -11,13 +11,21 @@ export interface SaleRow {
   readonly place: string;
   readonly opensOn: string | null;
   readonly closesOn: string | null;
+  readonly timeZone: string;
 }
 
 /** The organisation's sales by opening day. */
 export async function salesOf(db: Db, actor: Actor): Promise<SaleRow[]> {
   return inOrg(db, actor, (tx) =>
     tx
-      .select({ id: sale.id, name: sale.name, place: sale.place, opensOn: sale.opensOn, closesOn: sale.closesOn })
+      .select({
+        id: sale.id,
+        name: sale.name,
+        place: sale.place,
+        opensOn: sale.opensOn,
+        closesOn: sale.closesOn,
+        timeZone: sale.timeZone,
+      })
       .from(sale)
       .where(eq(sale.orgId, actor.orgId))
       .orderBy(asc(sale.opensOn)),

@@ -66,8 +66,16 @@ export async function setState(
   return rows.length > 0;
 }
 
-/** Opens the next revision of a sealed inspection as a copy of its records; null when it is not sealed or not the newest. */
-export async function startRevision(db: Db, actor: Actor, inspectionId: string): Promise<string | null> {
+/**
+ * Opens the next revision of a sealed inspection as a copy of its records, whose log goes on where the old one ended;
+ * null when it is not sealed or not the newest.
+ */
+export async function startRevision(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  reason: string,
+): Promise<string | null> {
   return inOrg(db, actor, async (tx) => {
     const [old] = await tx
       .select()
@@ -75,19 +83,48 @@ export async function startRevision(db: Db, actor: Actor, inspectionId: string):
       .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)))
       .for('update');
     if (old?.state !== 'sealed') return null;
-    const [newest] = await tx
-      .select({ revision: inspection.revision })
+    const all = await tx
+      .select({ revision: inspection.revision, state: inspection.state })
       .from(inspection)
       .where(eq(inspection.lotId, old.lotId))
-      .orderBy(desc(inspection.revision))
-      .limit(1);
+      .orderBy(desc(inspection.revision));
+    const newest = all.find((r) => r.state !== 'given-up');
     if (newest!.revision !== old.revision) return null;
     const id = uuidv7();
-    await tx.insert(inspection).values({ id, orgId: actor.orgId, lotId: old.lotId, revision: old.revision + 1 });
+    await tx.insert(inspection).values({
+      id,
+      orgId: actor.orgId,
+      lotId: old.lotId,
+      // Numbers of revisions that were given up are not used again.
+      revision: all[0]!.revision + 1,
+      logBase: old.logHead,
+      logHead: old.logHead,
+      revisionReason: reason,
+    });
     const rows = await tx.select().from(record).where(eq(record.inspectionId, inspectionId));
     for (let i = 0; i < rows.length; i += 1000)
       await tx.insert(record).values(rows.slice(i, i + 1000).map((r) => ({ ...r, inspectionId: id })));
     return id;
+  });
+}
+
+/** Gives up a revision that is not sealed: the one before it stands again, and what was entered stays in the log. */
+export async function giveUpRevision(db: Db, actor: Actor, inspectionId: string): Promise<boolean> {
+  return inOrg(db, actor, async (tx) => {
+    const rows = await tx
+      .update(inspection)
+      .set({ state: 'given-up' })
+      .where(
+        and(
+          eq(inspection.id, inspectionId),
+          eq(inspection.orgId, actor.orgId),
+          gt(inspection.revision, 1),
+          or(eq(inspection.state, 'draft'), eq(inspection.state, 'reviewed')),
+        ),
+      )
+      .returning({ id: inspection.id });
+    if (rows.length > 0) await tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`);
+    return rows.length > 0;
   });
 }
 

@@ -104,7 +104,7 @@ describe('links', () => {
     const token = newToken();
     await addLink(db, petra, { lotId, tokenHash: tokenHash(token), label: '', expiresAt: null });
     await sealInspection(db, petra, inspectionId, NOW);
-    const next = (await startRevision(db, petra, inspectionId))!;
+    const next = (await startRevision(db, petra, inspectionId, 'a figure was wrong'))!;
     expect((await publicReport(db, tokenHash(token), NOW))!.revisions.map((r) => r.revision)).toEqual([1]);
     await sealInspection(db, petra, next, hours(1));
     const both = (await publicReport(db, tokenHash(token), NOW))!;

@@ -24,6 +24,7 @@ const GUARDED = [
   'sale',
   'lot',
   'inspection',
+  'log_repair',
   'record',
   'change_log',
   'photo_file',

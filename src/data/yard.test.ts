@@ -104,7 +104,7 @@ it('searches number, title and keeper by every word, signs of the search languag
 
 it('follows the newest revision', async () => {
   const [sealed] = (await yardPage(db, petra, saleId, { show: 'sealed', limit: 1 })).rows;
-  const next = (await startRevision(db, petra, sealed!.inspectionId))!;
+  const next = (await startRevision(db, petra, sealed!.inspectionId, 'a figure was wrong'))!;
   const row = (await yardPage(db, petra, saleId, { limit: 1000 })).rows.find((r) => r.id === sealed!.id)!;
   expect(row).toMatchObject({ inspectionId: next, revision: 2, state: 'draft', summary: null });
   // The old revision's late summary does not come back over the new one.

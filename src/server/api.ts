@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { uuidSchema } from '@/core/records/kinds/common';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
 import { auth } from './auth';
@@ -57,10 +57,14 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       if (wait > 0) return tooMany(wait);
       if (!may(actor))
         return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
-      const params = ((await context.params) ?? {}) as P;
-      for (const [key, value] of Object.entries(params))
-        if (key.endsWith('id') && !z.uuid().safeParse(value).success) return notFound();
-      return await handler({ actor, request, params });
+      const params = { ...((await context.params) ?? {}) } as Record<string, string>;
+      for (const [key, value] of Object.entries(params)) {
+        if (!key.endsWith('id')) continue;
+        const id = uuidSchema.safeParse(value);
+        if (!id.success) return notFound();
+        params[key] = id.data;
+      }
+      return await handler({ actor, request, params: params as P });
     } catch (error) {
       // The message may hold what a person entered; where it happened does not.
       const frames =

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
-import { z } from 'zod';
+import { uuidSchema } from '@/core/records/kinds/common';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection, type InspectionHead, recordsOfInspection } from '@/data/inspections';
@@ -16,7 +16,13 @@ export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables) {
     state: head.state,
     seq: head.seq,
     lot: head.lot,
-    sale: { name: head.sale.name, place: head.sale.place, closesOn: head.sale.closesOn },
+    reason: head.reason,
+    sale: {
+      name: head.sale.name,
+      place: head.sale.place,
+      closesOn: head.sale.closesOn,
+      timeZone: head.sale.timeZone,
+    },
     onYear: saleYear(head.sale.closesOn, new Date()),
     role: actor.role,
     me: actor.name,
@@ -27,7 +33,8 @@ export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables) {
 
 /** The newest inspection of a lot with its records, or null; the head is read first, so that no change falls between. */
 export async function lotInHand(actor: Actor, lotId: string) {
-  const head = z.uuid().safeParse(lotId).success ? await currentInspection(db(), actor, lotId) : null;
+  const id = uuidSchema.safeParse(lotId);
+  const head = id.success ? await currentInspection(db(), actor, id.data) : null;
   if (!head) return null;
   const [records, tables] = await Promise.all([recordsOfInspection(db(), actor, head.id), orgTables(db(), actor)]);
   return { head, records, facts: factsOf(actor, head, tables) };

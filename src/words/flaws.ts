@@ -136,6 +136,7 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
   'wiring-altered': { name: 'altered wiring', say: ['bodged wiring', 'wiring altered', 'spliced'] },
   'number-mismatch': { name: 'number does not match', say: ['mismatch number', 'wrong number', 'non matching'] },
   'number-unreadable': { name: 'number cannot be read', say: ['unreadable', 'illegible'] },
+  'own-words': { name: 'in own words', say: [] },
   'plate-disturbed': { name: 'plate disturbed', say: ['plate disturbed', 'screwed plate', 'rivets disturbed'] },
 };
 

@@ -69,7 +69,7 @@ describe('a visit in words', () => {
   it('says what was not stated rather than passing over it', () => {
     const bare = visitText(visitSchema.parse({ startedAt: AT }));
     expect(bare).toContain('temperature not stated');
-    expect(bare).toContain('No thickness gauge.');
+    expect(bare).toContain('No thickness gauge stated.');
     const unchecked = visitText(visitSchema.parse({ startedAt: AT, gauge: { ...gauge, checks: [] } }));
     expect(unchecked).toContain('not checked on foils');
   });
@@ -80,11 +80,11 @@ describe('the car in facts', () => {
     carSchema.parse({ make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback', ...extra });
   const fact = (facts: ReturnType<typeof carFacts>, name: string) => facts.find(([n]) => n === name)?.[1];
 
-  it('says “not read” for what nobody read, and that it was not driven without leave', () => {
+  it('says “not read” for what nobody read, and for what nobody asked', () => {
     const facts = carFacts(car(), PLAIN_WORDING);
     for (const name of ['Chassis number', 'Engine number', 'Odometer']) expect(fact(facts, name)).toBe('not read');
     expect(fact(facts, 'Colour')).toBe('not stated');
-    expect(fact(facts, 'Driven')).toBe('no');
+    expect(fact(facts, 'Leave to drive')).toBe('not asked');
     expect(fact(facts, 'Fitted')).toBeUndefined();
   });
 
@@ -103,7 +103,7 @@ describe('the car in facts', () => {
     expect(fact(facts, 'Odometer')).toBe('62,180 mi');
     expect(fact(facts, 'Color')).toBe('Lichen green');
     expect(fact(facts, 'Fitted')).toMatch(/vinyl roof.*fender skirts/i);
-    expect(fact(facts, 'Driven')).toBe('leave given');
+    expect(fact(facts, 'Leave to drive')).toBe('given');
   });
 });
 

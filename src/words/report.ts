@@ -43,6 +43,17 @@ export function likelyText(chances: Readonly<Record<(typeof PAINT_STATES)[number
   return chances[second!] > 0.1 ? `${percent(best!)}, ${percent(second!)}` : percent(best!);
 }
 
+/** What was said of a visit's conditions, in short; what nobody said is left out. */
+export function conditionsOf(v: BodyOf<'visit'>): string[] {
+  return [
+    v.light ? LIGHT_WORDS[v.light] : '',
+    v.surface ? SURFACE_WORDS[v.surface] : '',
+    v.clean === null ? '' : v.clean ? 'clean' : 'not clean',
+    v.temperatureC === null ? '' : `${v.temperatureC} °C`,
+    v.lift ? LIFT_WORDS[v.lift] : '',
+  ].filter(Boolean);
+}
+
 /** The conditions of a visit and its instruments in a sentence or two. */
 export function visitText(v: BodyOf<'visit'>): string {
   const { gauge } = v;
@@ -51,15 +62,15 @@ export function visitText(v: BodyOf<'visit'>): string {
   );
   return [
     `${dayText(v.startedAt)}, ${v.place}${v.inspector && `, by ${v.inspector}`}${v.hours ? `, ${v.hours} hours` : ''}: ${[
-      LIGHT_WORDS[v.light],
-      SURFACE_WORDS[v.surface],
-      v.clean ? 'car clean' : 'car not clean',
+      v.light ? LIGHT_WORDS[v.light] : 'light not stated',
+      v.surface ? SURFACE_WORDS[v.surface] : 'dry or wet not stated',
+      v.clean === null ? 'whether washed not stated' : v.clean ? 'car clean' : 'car not clean',
       v.temperatureC === null ? 'temperature not stated' : `${v.temperatureC} °C`,
-      LIFT_WORDS[v.lift],
+      v.lift ? LIFT_WORDS[v.lift] : 'lift or pit not stated',
     ].join(', ')}.`,
     gauge
       ? `Thickness gauge ${gauge.name}, ceiling ${gauge.ceilingUm} µm, ${checks!.length === 0 ? 'not checked on foils' : `checked: ${checks!.join('; ')}`}.`
-      : 'No thickness gauge.',
+      : 'No thickness gauge stated.',
     v.note,
   ]
     .filter(Boolean)
@@ -77,7 +88,7 @@ export function carFacts(car: BodyOf<'car'>, wording: Wording): readonly (readon
     ...(fitted.length > 0
       ? ([['Fitted', fitted.map((k) => term(FITTED_WORDS, k, wording.words)).join(', ')]] as const)
       : []),
-    ['Driven', car.leave.drive === 'yes' ? 'leave given' : 'no'],
+    ['Leave to drive', { yes: 'given', no: 'refused', 'not-asked': 'not asked' }[car.leave.drive]],
   ];
 }
 

@@ -12,7 +12,7 @@ import { Photos } from '@/screens/photos/photos';
 import { Report } from '@/screens/report/report';
 import { Walk } from '@/screens/walk/walk';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
-import { device, type LotRow, savedLot } from '@/ui/device/device-store';
+import { type LotRow, personHere, savedLot } from '@/ui/device/device-store';
 import { usePreferences } from '@/ui/preferences';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
@@ -38,9 +38,9 @@ interface Here {
 /** Where the address points, from this device's memory. */
 async function readHere(path: string): Promise<Here> {
   const [, root, lotId, screen] = path.split('/');
-  const lot = root === 'lots' && lotId ? await savedLot(lotId) : null;
-  const any = lot?.row ?? (await device().lots.toCollection().first());
-  return { screen: lot ? (screen ?? 'walk') : 'device', lot, me: any?.facts.myId ?? '' };
+  const me = await personHere();
+  const lot = root === 'lots' && lotId && me ? await savedLot(lotId, me) : null;
+  return { screen: lot ? (screen ?? 'walk') : 'device', lot, me: me ?? '' };
 }
 
 /** The screens of a lot without a network; for any other address what this device holds. */

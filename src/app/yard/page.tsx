@@ -1,5 +1,7 @@
 import type { Metadata } from 'next';
 import { z } from 'zod';
+import { text, uuidSchema } from '@/core/records/kinds/common';
+import { dayIn } from '@/core/time/day';
 import { SORTS, type Sort, STANDINGS } from '@/core/yard/standing';
 import { db } from '@/data/db';
 import { highestNumber, isYardPlace, salesOf, yardPage, yardToday } from '@/data/lots';
@@ -14,10 +16,10 @@ export const dynamic = 'force-dynamic';
 
 const PAGE = 100;
 const askedSchema = z.object({
-  sale: z.uuid().nullable().catch(null),
+  sale: uuidSchema.nullable().catch(null),
   show: z.enum(STANDINGS).or(z.literal('all')).catch('all'),
   by: z.enum(Object.keys(SORTS) as [Sort, ...Sort[]]).catch('number'),
-  q: z.string().trim().max(100).catch(''),
+  q: text(100).catch(''),
   after: z.string().max(60).nullable().catch(null),
 });
 
@@ -29,7 +31,8 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
   const sales = await salesOf(db(), actor);
   const sale = sales.find((s) => s.id === wanted) ?? sales[0] ?? null;
   const now = new Date();
-  const today = now.toISOString().slice(0, 10);
+  // A lot is late by the sale's own days.
+  const today = dayIn(now, sale?.timeZone ?? 'UTC');
   const after = place !== null && isYardPlace(sort, place) ? place : null;
   const [page, here, highest] = sale
     ? await Promise.all([

@@ -23,6 +23,7 @@ const reading = (um: number | null, state: 'read' | 'over' | 'none', unit: 'um' 
   typed: { text, unit },
   place: { uMm: 10, vMm: 20 },
   visit: null,
+  origin: 'car' as const,
   confirmed: false,
   note: '',
   at: AT,

@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { text } from '../records/kinds/common';
 
 /** A name to which a row is confined, compared in lower case; null: any. */
-const confined = z.string().trim().toLowerCase().min(1).max(100).nullable().default(null);
+const confined = text(100).toLowerCase().min(1).nullable().default(null);
 const year = z.number().int().min(1880).max(2100).nullable();
 
 const toleranceSchema = z
@@ -18,7 +19,7 @@ const toleranceSchema = z
     flushMm: z.number().positive().max(15),
     /** Difference of ride height across the car from which it is worth a word: worn springs, a repaired corner, a wrong part. */
     leanMm: z.number().positive().max(200).default(20),
-    source: z.string().trim().min(1).max(300),
+    source: text(300).min(1),
   })
   .refine((r) => r.from === null || r.to === null || r.from <= r.to, {
     message: 'the first year is after the last',

@@ -37,8 +37,8 @@ export type Remedy = (typeof REMEDIES)[number];
 export interface Flaw {
   readonly id: string;
   readonly family: Family;
-  /** The aspects it can be found under; the first is the usual one. */
-  readonly aspects: readonly [Aspect, ...Aspect[]];
+  /** The aspects it can be found under; the first is the usual one. None: it speaks of no aspect. */
+  readonly aspects: readonly Aspect[];
   /** Share of a zone's condition (0 to 1) that one of typical extent takes. Starting value of the house. */
   readonly loss: number;
   /** Extent of a typical one, mm. */

@@ -2,7 +2,7 @@ import { beyondTolerance, type CarFit } from '../fit/car-fit';
 import { findingLoss } from '../flaws/loss';
 import type { PaintAnalysis } from '../paint/analyse';
 import type { PaintState } from '../paint/profiles';
-import type { Cell, Coverage } from './coverage';
+import { type Cell, type Coverage, isSeen } from './coverage';
 import { AXES, type Axis, type GradeTables } from './tables';
 
 /** A part of an axis: what it weighs, its condition 0 to 100 with the doubt as a standard deviation, whether it was seen. */
@@ -62,14 +62,19 @@ function partOf(
   const weight =
     Math.max(tables.areaFloor, Math.sqrt(cell.zone.areaM2)) * (cell.zone.structural ? tables.structuralWeight : 1);
   const base = { zone: cell.zone.slug, aspect: cell.aspect, axis, weight };
-  if (cell.status === 'unseen' || cell.status === 'blocked')
-    return { ...base, ...expected(axis, ageYears, tables), seen: false };
+  if (!isSeen(cell)) return { ...base, ...expected(axis, ageYears, tables), seen: false };
   const chances = cell.aspect === 'paint' ? paint.get(cell.zone.slug) : undefined;
   const measured = chances ? chances.filled * tables.paintLoss.filled + chances.heavy * tables.paintLoss.heavy : 0;
   const found = cell.findings.reduce((sum, f) => sum + findingLoss(f.body), 0);
   const beyond = cell.aspect === 'fit' ? (fit.get(cell.zone.slug) ?? 0) : 0;
   const uneven = Math.min(tables.mostFitLoss, tables.fitLoss * beyond);
-  const mean = tables.seen.clean * Math.exp(-tables.lossScale * (found + measured + uneven));
+  const kept = Math.exp(-tables.lossScale * (found + measured + uneven));
+  if (cell.status === 'measured') {
+    // Measured, and not looked at for anything else: what else may be there is as on any car of its age.
+    const otherwise = expected(axis, ageYears, tables);
+    return { ...base, mean: Math.min(otherwise.mean, tables.seen.clean) * kept, sd: otherwise.sd, seen: true };
+  }
+  const mean = tables.seen.clean * kept;
   return { ...base, mean, sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd, seen: true };
 }
 

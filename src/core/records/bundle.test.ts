@@ -17,6 +17,7 @@ const reading = fc.integer({ min: 40, max: 490 }).map((um) => ({
     place: null,
     visit: null,
     confirmed: false,
+    origin: 'car',
     note: '',
     at: AT,
   },

@@ -1,13 +1,17 @@
 import { z } from 'zod';
-import { checkBody } from './check-change';
-import { type AnyRecord, RECORD_KINDS, type RecordKind } from './kinds';
-import { shaSchema, uuidSchema } from './kinds/common';
+import { MOST_VERSIONS } from './change';
+import { checkBody, updateFirst } from './check-change';
+import { type AnyRecord, KIND_HISTORY, RECORD_KINDS, type RecordKind } from './kinds';
+import { shaSchema, text, uuidSchema } from './kinds/common';
 
-export const BUNDLE_VERSION = 1;
+/** 2: kinds colour, mark, waves, gap, shut and stance; the schema number of each record; ids in any case. */
+export const BUNDLE_VERSION = 2;
 
 const recordSchema = z.object({
   id: uuidSchema,
-  version: z.number().int().positive(),
+  version: z.number().int().positive().max(MOST_VERSIONS),
+  /** Schema number of the kind by which the body was written; 1 where none is said. */
+  schema: z.number().int().positive().optional(),
   body: z.record(z.string(), z.unknown()),
 });
 
@@ -16,14 +20,14 @@ export const bundleSchema = z.object({
   version: z.number().int(),
   lot: z.object({
     id: uuidSchema,
-    number: z.number().int().positive(),
-    title: z.string().max(200),
-    sale: z.string().max(200),
+    number: z.number().int().positive().max(1_000_000_000),
+    title: text(200),
+    sale: text(200),
   }),
   inspection: z.object({
     id: uuidSchema,
-    revision: z.number().int().positive(),
-    state: z.enum(['draft', 'reviewed', 'sealed']),
+    revision: z.number().int().positive().max(1_000_000),
+    state: z.enum(['draft', 'reviewed', 'sealed', 'given-up']),
   }),
   records: z.partialRecord(z.enum(RECORD_KINDS as [RecordKind, ...RecordKind[]]), z.array(recordSchema)),
   photos: z
@@ -74,10 +78,13 @@ function checkRecords(
       const path = `records.${kind}.${i}`;
       if (seen.has(record.id)) problems.push({ path: `${path}.id`, message: 'This id stands twice in the bundle.' });
       seen.add(record.id);
-      const checked = checkBody(kind, record.body, { style });
+      const checked =
+        (record.schema ?? 1) > KIND_HISTORY[kind].schema
+          ? { ok: false as const, problem: updateFirst(kind) }
+          : checkBody(kind, record.body, { style });
       if (!checked.ok)
         problems.push({
-          path: [path, 'body', checked.problem.path].filter(Boolean).join('.'),
+          path: [path, 'path' in checked.problem ? 'body' : 'schema', checked.problem.path].filter(Boolean).join('.'),
           message: checked.problem.message,
         });
       else {
@@ -87,7 +94,7 @@ function checkRecords(
             message: 'The bundle does not list this picture under photos.',
           });
         }
-        records.push({ ...record, kind, body: checked.body } as AnyRecord);
+        records.push({ id: record.id, version: record.version, kind, body: checked.body } as AnyRecord);
       }
     });
   }
@@ -104,7 +111,12 @@ export function writeBundle(
   const photos = new Map<string, Bundle['photos'][number]>();
   for (const record of [...records].sort((a, b) => (a.id < b.id ? -1 : 1))) {
     const list = grouped[record.kind] ?? [];
-    list.push({ id: record.id, version: record.version, body: record.body as Record<string, unknown> });
+    list.push({
+      id: record.id,
+      version: record.version,
+      schema: KIND_HISTORY[record.kind].schema,
+      body: record.body as Record<string, unknown>,
+    });
     grouped[record.kind] = list;
     if (record.kind === 'photo') {
       const { sha256, name, type, bytes } = record.body;

@@ -3,6 +3,10 @@ import { RECORD_KINDS, type RecordKind } from './kinds';
 import { uuidSchema } from './kinds/common';
 
 export const CHANGES_PER_CALL = 500;
+/** Most bytes of one call; the server refuses 4 MB. */
+export const BYTES_PER_CALL = 2_000_000;
+/** Far above what a record is ever corrected; the database counts no further than 2^31 − 1. */
+export const MOST_VERSIONS = 2_000_000_000;
 
 /** The outer shape of a change; the body is checked against its kind's schema. */
 export const changeSchema = z.discriminatedUnion('op', [
@@ -11,8 +15,10 @@ export const changeSchema = z.discriminatedUnion('op', [
     op: z.literal('put'),
     kind: z.enum(RECORD_KINDS as [RecordKind, ...RecordKind[]]),
     record: uuidSchema,
+    /** The schema number of its kind that the body was written by; 1 where none is said. */
+    schema: z.number().int().positive().max(1_000_000).default(1),
     /** The version this change was made upon; 0 for a new record. */
-    base: z.number().int().nonnegative(),
+    base: z.number().int().nonnegative().max(MOST_VERSIONS),
     body: z.record(z.string(), z.unknown()),
   }),
   z.object({
@@ -20,12 +26,16 @@ export const changeSchema = z.discriminatedUnion('op', [
     op: z.literal('remove'),
     kind: z.enum(RECORD_KINDS as [RecordKind, ...RecordKind[]]),
     record: uuidSchema,
-    base: z.number().int().positive(),
+    base: z.number().int().positive().max(MOST_VERSIONS),
   }),
 ]);
 export type Change = z.infer<typeof changeSchema>;
 
-export const changeBatchSchema = z.object({ changes: z.array(z.unknown()).min(1).max(CHANGES_PER_CALL) });
+export const changeBatchSchema = z.object({
+  /** The account for whom they were entered; another person's session is refused. Programs may leave it out. */
+  by: z.string().min(1).max(100).optional(),
+  changes: z.array(z.unknown()).min(1).max(CHANGES_PER_CALL),
+});
 
 export type RejectReason =
   | 'malformed'
@@ -38,6 +48,8 @@ export type RejectReason =
   | 'sealed'
   | 'unknown-photo'
   | 'wrong-kind'
+  /** Entered by a newer program than the one that answers: it waits until that one is up to date. */
+  | 'update-first'
   /** The whole request was refused, with the server's own words. */
   | 'refused';
 

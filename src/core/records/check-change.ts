@@ -3,7 +3,9 @@ import { ALL_ZONES, nearestZone } from '../body/slugs';
 import { STYLES } from '../body/styles';
 import { EVERYTHING_FITTED } from '../body/styles/options';
 import { type Change, type ChangeResult, changeSchema } from './change';
-import { type BodyOf, RECORD_SCHEMAS, type RecordKind } from './kinds';
+import { clip } from './clip';
+import { type BodyOf, KIND_HISTORY, RECORD_SCHEMAS, type RecordKind } from './kinds';
+import { filledInBody, keptBeyond } from './kinds/filled-in';
 
 export type CheckedChange =
   | Extract<Change, { op: 'remove' }>
@@ -13,6 +15,8 @@ type Rejection = Extract<ChangeResult, { status: 'rejected' }>;
 
 /** What the check needs to know of the inspection the change is meant for. */
 export interface ChangeContext {
+  /** The record as it stands, for what a program of an earlier schema does not know of it. */
+  readonly present?: Readonly<Record<string, unknown>> | null;
   /** Body style of the car, or null when it is not yet stated: then any known zone will do. */
   readonly style: string | null;
 }
@@ -30,9 +34,10 @@ export function checkChange(
   if (!outer.success) {
     const id =
       typeof input === 'object' && input !== null && 'id' in input && typeof input.id === 'string'
-        ? input.id.slice(0, 64)
+        ? clip(input.id, 64)
         : '';
     const issue = outer.error.issues[0]!;
+    if (isNewerKind(input)) return { ok: false, rejection: { id, ...updateFirst('record') } };
     return {
       ok: false,
       rejection: { id, status: 'rejected', reason: 'malformed', message: issue.message, path: issue.path.join('.') },
@@ -40,20 +45,60 @@ export function checkChange(
   }
   const change = outer.data;
   if (change.op === 'remove') return { ok: true, change };
-  const checked = checkBody(change.kind, change.body, context);
+  const { kind, schema } = change;
+  if (schema > KIND_HISTORY[kind].schema) return { ok: false, rejection: { id: change.id, ...updateFirst(kind) } };
+  const body = keptBeyond(kind, change.body, schema, context.present ?? null);
+  const checked = checkBody(kind, body, context);
   if (!checked.ok) return { ok: false, rejection: { id: change.id, status: 'rejected', ...checked.problem } };
   return { ok: true, change: { ...change, body: checked.body } };
 }
 
+/** The answer to what a newer program entered. */
+export function updateFirst(kind: string): Omit<Rejection, 'id'> {
+  return {
+    status: 'rejected',
+    reason: 'update-first',
+    message: `A newer program entered this ${kind}. It waits until this one is updated; nothing is lost.`,
+  };
+}
+
+/** Whether a change says its schema number and is of a kind that this program does not know. */
+function isNewerKind(input: unknown): boolean {
+  if (typeof input !== 'object' || input === null || !('schema' in input) || !('kind' in input)) return false;
+  const { kind, schema } = input;
+  return (
+    Number.isInteger(schema) &&
+    typeof kind === 'string' &&
+    /^[a-z][a-z-]{1,30}$/.test(kind) &&
+    !(kind in RECORD_SCHEMAS)
+  );
+}
+
+/** The first field that a body holds and its kind does not know, as a path; null when there is none. */
+function unknownField(given: unknown, taken: unknown): string | null {
+  if (typeof given !== 'object' || given === null || typeof taken !== 'object' || taken === null) return null;
+  for (const [key, value] of Object.entries(given)) {
+    if (value === undefined) continue;
+    if (!(key in taken)) return key;
+    const inner = unknownField(value, (taken as Record<string, unknown>)[key]);
+    if (inner !== null) return `${key}.${inner}`;
+  }
+  return null;
+}
+
 type BodyProblem = Omit<Rejection, 'id' | 'status'>;
 
-/** Checks a record's body by its kind's schema and the car's plan. */
+/**
+ * Checks a record's body by its kind's schema and the car's plan. A body of an earlier schema is read in the words of
+ * this one; a field that the kind does not know is refused, so that nothing entered is dropped unseen.
+ */
 export function checkBody<K extends RecordKind>(
   kind: K,
   body: unknown,
   context: ChangeContext,
 ): { ok: true; body: BodyOf<K> } | { ok: false; problem: BodyProblem } {
-  const parsed = RECORD_SCHEMAS[kind].safeParse(body);
+  const filled = typeof body === 'object' && body !== null ? filledInBody(kind, body as Record<string, unknown>) : body;
+  const parsed = RECORD_SCHEMAS[kind].safeParse(filled);
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;
     const ask = issue.code === 'custom' && issue.params?.reason === 'ask-unit';
@@ -63,6 +108,13 @@ export function checkBody<K extends RecordKind>(
     };
   }
   const value = parsed.data as BodyOf<K>;
+  const strange = unknownField(body, value);
+  if (strange !== null) {
+    return {
+      ok: false,
+      problem: { reason: 'invalid', path: strange, message: `A ${kind} has no field “${strange}”. Nothing was kept.` },
+    };
+  }
   const problem = zoneProblem(value, context) ?? seamProblem(value, context) ?? styleProblem(kind, value);
   return problem ? { ok: false, problem } : { ok: true, body: value };
 }
@@ -96,7 +148,7 @@ function seamProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyPr
 }
 
 function styleProblem(kind: RecordKind, body: BodyOf<RecordKind>): BodyProblem | null {
-  if (kind !== 'car' || !('style' in body)) return null;
+  if (kind !== 'car' || !('style' in body) || body.style === '') return null;
   const known = STYLES.map((s) => s.slug);
   if (known.includes(body.style)) return null;
   return {

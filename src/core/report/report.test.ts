@@ -57,7 +57,7 @@ describe('bundle', () => {
   });
 
   it.each([
-    ['a newer version', { ...bundleOf({}), version: 2 }, 'version'],
+    ['a newer version', { ...bundleOf({}), version: 99 }, 'version'],
     [
       'a doubled id',
       bundleOf({

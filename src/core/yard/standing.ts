@@ -2,7 +2,7 @@
 export interface LotFacts {
   readonly number: number;
   readonly reportDueOn: string | null;
-  readonly state: 'draft' | 'reviewed' | 'sealed';
+  readonly state: 'draft' | 'reviewed' | 'sealed' | 'given-up';
   /** Share of the car seen, 0 to 1, and how many records there are. */
   readonly seen: number;
   readonly records: number;

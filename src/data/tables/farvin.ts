@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import {
+  bigint,
   bigserial,
   check,
   date,
@@ -15,7 +16,6 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
-import { RECORD_KINDS } from '@/core/records/kinds';
 import { user } from './auth';
 
 const instant = (name: string) => timestamp(name, { withTimezone: true });
@@ -70,13 +70,16 @@ export const sale = pgTable(
     name: text('name').notNull(),
     place: text('place').notNull().default(''),
     currency: text('currency').notNull().default('VK'),
+    /** IANA name of the zone in which its days are days. */
+    timeZone: text('time_zone').notNull().default('UTC'),
     opensOn: date('opens_on'),
     closesOn: date('closes_on'),
   },
   (t) => [index('sale_org').on(t.orgId)],
 );
 
-export const INSPECTION_STATES = ['draft', 'reviewed', 'sealed'] as const;
+/** `given-up`: a revision that was begun and will not be sealed; the one before it stands. */
+export const INSPECTION_STATES = ['draft', 'reviewed', 'sealed', 'given-up'] as const;
 export type InspectionState = (typeof INSPECTION_STATES)[number];
 
 export const lot = pgTable(
@@ -119,6 +122,10 @@ export const inspection = pgTable(
     /** Number of changes taken, and the hash of the last log line. */
     changeCount: integer('change_count').notNull().default(0),
     logHead: text('log_head').notNull().default(''),
+    /** Head of the log of the revision before, where this one's log goes on; empty for a first revision. */
+    logBase: text('log_base').notNull().default(''),
+    /** Why this revision was begun; empty for a first one. */
+    revisionReason: text('revision_reason').notNull().default(''),
     /** What the Yard shows, computed from the records; stale when `summaryCount` lags behind. */
     summary: jsonb('summary'),
     summaryCount: integer('summary_count').notNull().default(-1),
@@ -140,11 +147,14 @@ export const record = pgTable(
     orgId: uuid('org_id').notNull(),
     kind: text('kind').notNull(),
     version: integer('version').notNull(),
+    /** Schema number of the kind by which the body was written. */
+    schema: integer('schema').notNull().default(1),
     body: jsonb('body').notNull(),
   },
   (t) => [
     primaryKey({ columns: [t.inspectionId, t.id] }),
-    check('record_kind', oneOf('kind', RECORD_KINDS)),
+    // The gateway's schemas say which kinds there are; here only that it is a name.
+    check('record_kind', sql`kind ~ '^[a-z][a-z-]*$'`),
     check('record_version', sql`version > 0`),
     uniqueIndex('record_one_car').on(t.inspectionId).where(sql`kind = 'car'`),
   ],
@@ -167,6 +177,7 @@ export const changeLog = pgTable(
     kind: text('kind').notNull(),
     recordId: uuid('record_id').notNull(),
     version: integer('version').notNull(),
+    schema: integer('schema').notNull().default(1),
     before: jsonb('before'),
     after: jsonb('after'),
     previousHash: text('previous_hash').notNull(),
@@ -176,6 +187,23 @@ export const changeLog = pgTable(
     unique('change_once').on(t.inspectionId, t.changeId),
     index('change_log_inspection').on(t.inspectionId, t.seq),
   ],
+);
+
+/** A noted repair of a log line that does not fit its hash for a known, harmless cause; a trigger refuses updates and deletes. */
+export const logRepair = pgTable(
+  'log_repair',
+  {
+    inspectionId: uuid('inspection_id')
+      .notNull()
+      .references(() => inspection.id),
+    orgId: uuid('org_id').notNull(),
+    seq: bigint('seq', { mode: 'number' }).notNull(),
+    cause: text('cause').notNull(),
+    note: text('note').notNull(),
+    notedBy: text('noted_by').notNull(),
+    at: instant('at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.inspectionId, t.seq] })],
 );
 
 export const photoFile = pgTable(

@@ -2,6 +2,7 @@ import Link from 'next/link';
 import { toast } from 'sonner';
 import { fitCsv, readFitCsv } from '@/core/csv/fit';
 import { type CarFit, worstFirst } from '@/core/fit/car-fit';
+import { clip } from '@/core/records/clip';
 import { recordsOf } from '@/core/records/reduce';
 import { CsvTransfer } from '@/ui/parts/csv-transfer';
 import { useWording } from '@/ui/preferences';
@@ -31,7 +32,7 @@ export function AllSeams({ fit, seam, onPick }: { fit: CarFit; seam: string; onP
     if (bad.length > 0) return bad;
     const at = new Date().toISOString();
     const put = store.put(
-      seams.map((s) => ({ kind: 'gap' as const, body: { ...s, by: 'feeler' as const, note: name.slice(0, 300), at } })),
+      seams.map((s) => ({ kind: 'gap' as const, body: { ...s, by: 'feeler' as const, note: clip(name, 300), at } })),
     );
     toast(put.ok ? `${seams.length} seams taken from ${name}.` : put.message);
     return [];

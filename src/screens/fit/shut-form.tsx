@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { recordsOf } from '@/core/records/reduce';
+import { figureOf } from '@/core/units/figure';
 import { useInspection } from '@/ui/records/inspection';
 import { SHUT_WORDS, shutText } from '@/words/fit';
 
@@ -14,7 +15,7 @@ export function ShutForm({ zone }: { zone: string }) {
   const [problem, setProblem] = useState('');
   const put = (change: object) => {
     const body = { ...held?.body, zone, ...change, at: new Date().toISOString() };
-    const done = store.put([{ kind: 'shut', body, ...(held && { id: held.id }) }]);
+    const done = store.put([{ kind: 'shut', body, ...(held && { id: held.id, upon: held.version }) }]);
     setProblem(done.ok ? '' : done.message);
   };
   if (!mayEdit) return held ? <p className="text-sm">{shutText(held.body)}</p> : null;
@@ -46,8 +47,9 @@ export function ShutForm({ zone }: { zone: string }) {
             inputMode="decimal"
             defaultValue={held?.body.dropMm ?? ''}
             onBlur={(e) => {
-              const text = e.target.value.trim();
-              put({ dropMm: text === '' ? null : Number(text.replace(',', '.')) });
+              const dropMm = figureOf(e.target.value);
+              if (dropMm === 'bad') setProblem(`“${e.target.value}” is no number. Nothing was kept.`);
+              else if (dropMm !== (held?.body.dropMm ?? null)) put({ dropMm });
             }}
           />
         </label>

@@ -1,9 +1,10 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { CarFit } from '@/core/fit/car-fit';
 import { recordsOf } from '@/core/records/reduce';
+import { figureOf } from '@/core/units/figure';
 import { useInspection } from '@/ui/records/inspection';
 
 const CORNERS = [
@@ -19,17 +20,33 @@ export function StanceForm({ fit }: { fit: CarFit }) {
   const { state, store, mayEdit } = useInspection();
   const held = recordsOf(state.records, 'stance').at(-1);
   const [problem, setProblem] = useState('');
-  const { register, handleSubmit } = useForm<Given>({
-    defaultValues: Object.fromEntries(CORNERS.map(([k]) => [k, held ? String(held.body[k]) : ''])) as Given,
-  });
+  const [upon, setUpon] = useState(held?.version);
+  const shown = Object.fromEntries(CORNERS.map(([k]) => [k, held ? String(held.body[k]) : ''])) as Given;
+  const { register, handleSubmit, reset, formState } = useForm<Given>({ defaultValues: shown });
+  // What others enter shows, unless something is being typed: then it comes up as a conflict.
+  const { isDirty } = formState;
+  useEffect(() => {
+    if (isDirty || held?.version === upon) return;
+    setUpon(held?.version);
+    reset(Object.fromEntries(CORNERS.map(([k]) => [k, held ? String(held.body[k]) : ''])) as Given);
+  }, [held, upon, isDirty, reset]);
   const submit = handleSubmit((given) => {
-    const body = Object.fromEntries(
-      CORNERS.map(([k]) => [k, given[k].trim() === '' ? Number.NaN : Number(given[k].replace(',', '.'))]),
-    );
+    const heights = CORNERS.map(([k]) => [k, figureOf(given[k])] as const);
+    if (heights.some(([, v]) => v === null || v === 'bad'))
+      return setProblem('All four heights are needed, in mm. Nothing was kept.');
+    const body = Object.fromEntries(heights);
     const done = store.put([
-      { kind: 'stance', body: { ...body, at: new Date().toISOString() }, ...(held && { id: held.id }) },
+      {
+        kind: 'stance',
+        body: { ...body, at: new Date().toISOString() },
+        ...(held && { id: held.id, upon: upon ?? held.version }),
+      },
     ]);
-    setProblem(done.ok ? '' : 'All four heights are needed, in mm.');
+    setProblem(done.ok ? '' : done.message);
+    if (done.ok) {
+      setUpon(store.snapshot().records.get(done.ids[0]!)?.version);
+      reset(given);
+    }
   });
   const s = fit.stance;
   return (
@@ -42,7 +59,13 @@ export function StanceForm({ fit }: { fit: CarFit }) {
         {CORNERS.map(([name, word]) => (
           <label key={name} className="grid gap-1 text-sm font-semibold">
             {word}
-            <input className="field figure" inputMode="numeric" disabled={!mayEdit} {...register(name)} />
+            <input
+              className="field figure"
+              inputMode="numeric"
+              disabled={!mayEdit}
+              {...register(name)}
+              defaultValue={shown[name]}
+            />
           </label>
         ))}
       </div>

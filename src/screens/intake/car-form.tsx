@@ -1,44 +1,26 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { planOf } from '@/core/body/plan';
 import { STYLES } from '@/core/body/styles';
-import { type Fitted, NOTHING_FITTED } from '@/core/body/styles/options';
-import { carSchema, LEAVE } from '@/core/records/kinds/car';
+import { LEAVE } from '@/core/records/kinds/car';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import { changedFields, mergeFields } from '@/ui/records/merge-fields';
 import { FITTED_WORDS, METAL_WORDS, STYLE_WORDS, term } from '@/words/terms';
+import { type CarFields, carBody, carFields, METALS } from './car-body';
 import { Field, FormProblem } from './fields';
 
-interface Given {
-  make: string;
-  model: string;
-  year: string;
-  style: string;
-  baseMetal: 'steel' | 'aluminium' | 'glass-fibre';
-  paintType: 'single-stage' | 'clear-coat' | 'metallic' | 'unknown';
-  colour: string;
-  fitted: Fitted;
-  steering: 'left' | 'right';
-  chassisNumber: string;
-  engineNumber: string;
-  odometer: string;
-  odometerUnit: 'km' | 'mi';
-  keptIn: string;
-  leave: Record<'press' | 'liftCarpet' | 'removeTrim' | 'drive', (typeof LEAVE)[number]>;
-}
-
-const LEAVES: readonly (readonly [keyof Given['leave'], string])[] = [
+const LEAVES: readonly (readonly [keyof CarFields['leave'], string])[] = [
   ['press', 'Press on panels'],
   ['liftCarpet', 'Lift carpet'],
   ['removeTrim', 'Take trim off'],
   ['drive', 'Drive'],
 ];
-const METALS = ['steel', 'aluminium', 'glass-fibre'] as const;
 
 /** Identity, build and the owner's leave. */
 export function CarForm() {
@@ -47,62 +29,87 @@ export function CarForm() {
   const record = recordsOf(state.records, 'car')[0];
   const car = record?.body;
   const [problem, setProblem] = useState('');
-  const { register, handleSubmit, watch, formState, reset } = useForm<Given>({
-    defaultValues: {
-      make: car?.make ?? '',
-      model: car?.model ?? '',
-      year: car?.year?.toString() ?? '',
-      style: car?.style ?? '',
-      baseMetal: (car?.baseMetal as Given['baseMetal']) ?? 'steel',
-      paintType: car?.paintType ?? 'unknown',
-      colour: car?.colour ?? '',
-      steering: car?.steering ?? 'left',
-      fitted: car?.fitted ?? NOTHING_FITTED,
-      chassisNumber: car?.chassisNumber ?? '',
-      engineNumber: car?.engineNumber ?? '',
-      odometer: car?.odometer?.value.toString() ?? '',
-      odometerUnit: car?.odometer?.unit ?? 'mi',
-      keptIn: car?.keptIn ?? '',
-      leave: car?.leave ?? { press: 'not-asked', liftCarpet: 'not-asked', removeTrim: 'not-asked', drive: 'not-asked' },
-    },
-  });
-  const submit = handleSubmit((given) => {
-    const { odometer, odometerUnit, year, ...rest } = given;
-    const body = {
-      ...rest,
-      year: year.trim() === '' ? null : Number(year),
-      odometer:
-        odometer.trim() === '' ? null : { value: Number(odometer.replaceAll(/[\s,.]/g, '')), unit: odometerUnit },
-    };
-    const checked = carSchema.safeParse(body);
-    if (!checked.success)
-      return setProblem(`${checked.error.issues[0]!.path.join(' ')}: ${checked.error.issues[0]!.message}`);
-    const result = store.put([{ kind: 'car', body, id: record?.id ?? facts.lot.id }]);
-    setProblem(result.ok ? '' : result.message);
-    if (result.ok) {
-      reset(given);
-      toast('The car is kept.');
+  const [kept, setKept] = useState(false);
+  // What the form shows, and of which version: what others enter meanwhile in other fields stays.
+  const [shown, setShown] = useState(() => ({
+    fields: carFields(car ?? null, facts.lot.title),
+    upon: record?.version ?? 0,
+  }));
+  const { register, getValues, watch, reset } = useForm<CarFields>({ defaultValues: shown.fields });
+  useEffect(() => {
+    const version = record?.version ?? 0;
+    if (!record || version === shown.upon) return;
+    const fields = carFields(record.body, facts.lot.title);
+    reset(fields, { keepDirtyValues: true });
+    setShown({ fields, upon: version });
+  }, [record, shown.upon, facts.lot.title, reset]);
+  /** Keeps what was changed; called as each field is left. */
+  const keep = (): boolean => {
+    const now = getValues();
+    const [before, after] = [carBody(shown.fields), carBody(now)];
+    if (!after.ok) {
+      setProblem(after.message);
+      return false;
     }
+    const changed = record ? changedFields(before.ok ? before.body : {}, after.body) : after.body;
+    setProblem('');
+    if (Object.keys(changed).length === 0) return true;
+    const { body, clash } = mergeFields(record?.body ?? {}, before.ok ? before.body : {}, changed);
+    const result = store.put([
+      { kind: 'car', body, id: record?.id ?? facts.lot.id, ...(clash && { upon: shown.upon }) },
+    ]);
+    if (!result.ok) {
+      setProblem(result.message);
+      return false;
+    }
+    const held = store.snapshot().records.get(record?.id ?? facts.lot.id);
+    setShown({ fields: now, upon: held?.version ?? 0 });
+    reset(now);
+    setKept(true);
+    return true;
+  };
+  /** A field as the server draws it too: its value is there before any script runs. */
+  const field = <K extends Exclude<keyof CarFields, 'fitted' | 'leave'>>(name: K) => ({
+    ...register(name),
+    defaultValue: shown.fields[name] as string,
   });
-  const plan = planOf(watch('style'));
+  const plan = planOf(watch('style', shown.fields.style));
   return (
-    <form onSubmit={submit} className="sheet grid gap-4 p-4">
-      <h2 className="text-lg font-bold">The car</h2>
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (keep()) toast('The car is kept.');
+      }}
+      onBlur={() => mayEdit && keep()}
+      onChange={(e) => {
+        setKept(false);
+        // A choice is left as it is made.
+        if (mayEdit && !isTyped(e.target)) setTimeout(keep);
+      }}
+      className="sheet grid gap-4 p-4"
+    >
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 className="text-lg font-bold">The car</h2>
+        <p role="status" className="text-sm text-soft">
+          {kept ? 'Kept.' : !record && mayEdit ? 'From the lot’s name; correct what is wrong.' : ''}
+        </p>
+      </div>
       <fieldset disabled={!mayEdit} className="grid gap-4">
         <div className="grid gap-3 sm:grid-cols-[1fr_1fr_6rem]">
-          <Field label="Make" error={formState.errors.make?.message}>
-            <input className="field font-normal" {...register('make', { required: 'Needed' })} />
+          <Field label="Make">
+            <input className="field font-normal" {...field('make')} />
           </Field>
-          <Field label="Model" error={formState.errors.model?.message}>
-            <input className="field font-normal" {...register('model', { required: 'Needed' })} />
+          <Field label="Model">
+            <input className="field font-normal" {...field('model')} />
           </Field>
           <Field label="Year">
-            <input className="field figure" inputMode="numeric" {...register('year')} />
+            <input className="field figure" inputMode="numeric" {...field('year')} />
           </Field>
         </div>
         <fieldset className="grid gap-1.5">
           <legend className="mb-1 text-sm font-semibold">
-            Body style: gives the plan {formState.errors.style && <span className="text-pin">Choose one</span>}
+            Body style: gives the plan{' '}
+            {watch('style', shown.fields.style) === '' && <span className="font-normal text-soft">not stated yet</span>}
           </legend>
           <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
             {STYLES.map((s) => (
@@ -110,7 +117,13 @@ export function CarForm() {
                 key={s.slug}
                 className="relative grid min-w-0 content-start gap-1 rounded-cut border border-ink/30 p-2 text-center text-sm leading-tight has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
               >
-                <input type="radio" className="sr-only" value={s.slug} {...register('style', { required: true })} />
+                <input
+                  type="radio"
+                  className="sr-only"
+                  value={s.slug}
+                  defaultChecked={shown.fields.style === s.slug}
+                  {...register('style')}
+                />
                 <StylePicture slug={s.slug} />
                 {term(STYLE_WORDS, s.slug, words)}
               </label>
@@ -124,14 +137,19 @@ export function CarForm() {
               key={key}
               className="relative flex min-h-11 items-center rounded-cut border border-ink/30 px-3 text-sm has-checked:border-2 has-checked:border-thread has-checked:bg-wash has-focus-visible:outline-2 has-focus-visible:outline-thread"
             >
-              <input type="checkbox" className="sr-only" {...register(`fitted.${key}`)} />
+              <input
+                type="checkbox"
+                className="sr-only"
+                defaultChecked={shown.fields.fitted[key]}
+                {...register(`fitted.${key}`)}
+              />
               {term(FITTED_WORDS, key, words)}
             </label>
           ))}
         </fieldset>
         <div className="grid gap-3 sm:grid-cols-3">
           <Field label="Body made of">
-            <select className="field font-normal" {...register('baseMetal')}>
+            <select className="field font-normal" {...field('baseMetal')}>
               {METALS.map((m) => (
                 <option key={m} value={m}>
                   {term(METAL_WORDS, m, words)}
@@ -140,7 +158,7 @@ export function CarForm() {
             </select>
           </Field>
           <Field label="Paint">
-            <select className="field font-normal" {...register('paintType')}>
+            <select className="field font-normal" {...field('paintType')}>
               <option value="unknown">not known</option>
               <option value="single-stage">single stage</option>
               <option value="clear-coat">base and clear</option>
@@ -148,21 +166,21 @@ export function CarForm() {
             </select>
           </Field>
           <Field label={words === 'en-US' ? 'Color' : 'Colour'}>
-            <input className="field font-normal" {...register('colour')} />
+            <input className="field font-normal" {...field('colour')} />
           </Field>
           <Field label="Steering wheel">
-            <select className="field font-normal" {...register('steering')}>
+            <select className="field font-normal" {...field('steering')}>
               <option value="left">on the left</option>
               <option value="right">on the right</option>
             </select>
           </Field>
           <Field label="Odometer shows">
             <span className="flex">
-              <input className="field figure rounded-r-none" inputMode="numeric" {...register('odometer')} />
+              <input className="field figure rounded-r-none" inputMode="numeric" {...field('odometer')} />
               <select
                 className="field w-auto rounded-l-none border-l-0 font-normal"
                 aria-label="Odometer unit"
-                {...register('odometerUnit')}
+                {...field('odometerUnit')}
               >
                 <option value="mi">mi</option>
                 <option value="km">km</option>
@@ -170,15 +188,15 @@ export function CarForm() {
             </span>
           </Field>
           <Field label="Kept in">
-            <input className="field font-normal" {...register('keptIn')} />
+            <input className="field font-normal" {...field('keptIn')} />
           </Field>
         </div>
         <div className="grid gap-3 sm:grid-cols-2">
           <Field label="Chassis number">
-            <input className="field figure" autoCapitalize="characters" {...register('chassisNumber')} />
+            <input className="field figure" autoCapitalize="characters" {...field('chassisNumber')} />
           </Field>
           <Field label="Engine number">
-            <input className="field figure" autoCapitalize="characters" {...register('engineNumber')} />
+            <input className="field figure" autoCapitalize="characters" {...field('engineNumber')} />
           </Field>
         </div>
         <fieldset className="grid gap-2">
@@ -199,6 +217,7 @@ export function CarForm() {
                       type="radio"
                       className="sr-only"
                       value={l}
+                      defaultChecked={shown.fields.leave[key] === l}
                       aria-label={`${label}: ${l.replace('-', ' ')}`}
                       {...register(`leave.${key}`)}
                     />
@@ -209,7 +228,7 @@ export function CarForm() {
             </div>
           ))}
         </fieldset>
-        {plan && watch('style') !== car?.style && record && (
+        {plan && watch('style', shown.fields.style) !== car?.style && record && (
           <p className="text-sm">
             Changing the style keeps every entry; those at places the new plan does not have are listed in the report’s
             checks.
@@ -225,6 +244,10 @@ export function CarForm() {
     </form>
   );
 }
+
+/** Whether a field is typed into, so that it is kept as it is left and not at each letter. */
+const isTyped = (target: EventTarget) =>
+  target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(target.type);
 
 function StylePicture({ slug }: { slug: string }) {
   const plan = planOf(slug)!;

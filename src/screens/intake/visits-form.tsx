@@ -7,29 +7,10 @@ import { recordsOf } from '@/core/records/reduce';
 import { Modal } from '@/ui/parts/modal';
 import { useInspection } from '@/ui/records/inspection';
 import { dayText } from '@/words/dates';
+import { conditionsOf } from '@/words/report';
 import { LIFT_WORDS, LIGHT_WORDS, SURFACE_WORDS } from '@/words/terms';
 import { Field, FormProblem } from './fields';
-
-interface Given {
-  place: string;
-  light: keyof typeof LIGHT_WORDS;
-  surface: keyof typeof SURFACE_WORDS;
-  lift: keyof typeof LIFT_WORDS;
-  clean: boolean;
-  temperatureC: string;
-  hours: string;
-  gaugeName: string;
-  gaugeKind: 'magnetic' | 'eddy' | 'combined';
-  ceilingUm: string;
-  zeroUm: string;
-  foilUm: string;
-  foilReadUm: string;
-  endZeroUm: string;
-  endFoilReadUm: string;
-  note: string;
-}
-
-const figure = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
+import { type VisitFields, visitBody, visitFields } from './visit-body';
 
 /** Conditions and instruments of each visit. */
 export function VisitsForm() {
@@ -59,21 +40,12 @@ export function VisitsForm() {
                 {v.hours ? `, ${v.hours} h` : ''}
               </span>
               <span className="block text-soft">
-                {[
-                  v.place,
-                  LIGHT_WORDS[v.light],
-                  SURFACE_WORDS[v.surface],
-                  v.clean ? 'clean' : 'not clean',
-                  v.temperatureC === null ? 'temperature not stated' : `${v.temperatureC} °C`,
-                  LIFT_WORDS[v.lift],
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
+                {[v.place, ...conditionsOf(v)].filter(Boolean).join(' · ') || 'conditions not stated'}
               </span>
               <span className="block text-soft">
                 {v.gauge
                   ? `${v.gauge.name}, ceiling ${v.gauge.ceilingUm} µm, ${v.gauge.checks.length > 0 ? `checked ${v.gauge.checks.map((c) => `at the ${c.when}: foil ${c.foilUm} shows ${c.foilReadUm} µm`).join('; ')}` : 'not checked'}`
-                  : 'no gauge'}
+                  : 'no gauge stated'}
               </span>
               {v.temperatureC !== null && v.temperatureC < 5 && v.gauge && (
                 <span className="block font-semibold text-pin">Below 5 °C many gauges misread or stop.</span>
@@ -94,63 +66,29 @@ export function VisitsForm() {
 
 function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; onClose: () => void }) {
   const { store, facts } = useInspection();
-  const v = visit?.body;
-  const start = v?.gauge?.checks.find((c) => c.when === 'start');
-  const end = v?.gauge?.checks.find((c) => c.when === 'end');
+  // What the person sees when the form opens: what others enter meanwhile comes up as a conflict.
+  const [before] = useState(visit);
   const [problem, setProblem] = useState('');
-  const text = (n: number | null | undefined) => (n === null || n === undefined ? '' : String(n));
-  const { register, handleSubmit } = useForm<Given>({
-    defaultValues: {
-      place: v?.place ?? facts.sale.place,
-      light: v?.light ?? 'indoor',
-      surface: v?.surface ?? 'dry',
-      lift: v?.lift ?? 'none',
-      clean: v?.clean ?? true,
-      temperatureC: text(v?.temperatureC),
-      hours: text(v?.hours),
-      gaugeName: v?.gauge?.name ?? '',
-      gaugeKind: v?.gauge?.kind ?? 'combined',
-      ceilingUm: text(v?.gauge?.ceilingUm ?? 500),
-      zeroUm: text(start?.zeroUm),
-      foilUm: text(start?.foilUm),
-      foilReadUm: text(start?.foilReadUm),
-      endZeroUm: text(end?.zeroUm),
-      endFoilReadUm: text(end?.foilReadUm),
-      note: v?.note ?? '',
-    },
+  const { register, handleSubmit } = useForm<VisitFields>({
+    defaultValues: visitFields(before?.body ?? null, facts.sale.place),
   });
-  const submit = handleSubmit((g) => {
-    const foilUm = figure(g.foilUm);
-    const checks = [
-      ...(foilUm !== null && figure(g.foilReadUm) !== null
-        ? [{ when: 'start', zeroUm: figure(g.zeroUm) ?? 0, foilUm, foilReadUm: figure(g.foilReadUm) }]
-        : []),
-      ...(foilUm !== null && figure(g.endFoilReadUm) !== null
-        ? [{ when: 'end', zeroUm: figure(g.endZeroUm) ?? 0, foilUm, foilReadUm: figure(g.endFoilReadUm) }]
-        : []),
-    ];
-    const body = {
-      startedAt: v?.startedAt ?? new Date().toISOString(),
-      inspector: v?.inspector ?? facts.me,
-      place: g.place,
-      light: g.light,
-      surface: g.surface,
-      lift: g.lift,
-      clean: g.clean,
-      temperatureC: figure(g.temperatureC),
-      hours: figure(g.hours),
-      gauge: g.gaugeName.trim()
-        ? { name: g.gaugeName, kind: g.gaugeKind, ceilingUm: figure(g.ceilingUm) ?? 0, checks }
-        : null,
-      note: g.note,
-    };
-    const result = store.put([{ kind: 'visit', body, ...(visit && { id: visit.id }) }]);
+  const submit = handleSubmit((given) => {
+    const said = visitBody(given, before?.body ?? null, { startedAt: new Date().toISOString(), inspector: facts.me });
+    if (!said.ok) return setProblem(said.message);
+    const result = store.put([
+      { kind: 'visit', body: said.body, ...(before && { id: before.id, upon: before.version }) },
+    ]);
     if (result.ok) onClose();
     else setProblem(result.message);
   });
-  const choice = (name: 'light' | 'surface' | 'lift', label: string, words: Readonly<Record<string, string>>) => (
+  const choice = (
+    name: 'light' | 'surface' | 'lift' | 'clean',
+    label: string,
+    words: Readonly<Record<string, string>>,
+  ) => (
     <Field label={label}>
       <select className="field font-normal" {...register(name)}>
+        <option value="">not stated</option>
         {Object.entries(words).map(([key, word]) => (
           <option key={key} value={key}>
             {word}
@@ -175,9 +113,7 @@ function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; o
           <Field label="Hours">
             <input className="field figure" inputMode="decimal" {...register('hours')} />
           </Field>
-          <label className="flex min-h-11 items-center gap-2 self-end text-sm font-semibold">
-            <input type="checkbox" className="size-5 accent-thread" {...register('clean')} /> washed, clean
-          </label>
+          {choice('clean', 'Washed, clean', { yes: 'yes', no: 'no' })}
         </div>
         <fieldset className="grid gap-3 border border-line p-3">
           <legend className="px-1 text-sm font-bold">Thickness gauge</legend>
@@ -193,9 +129,9 @@ function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; o
               </select>
             </Field>
             <Field label="Ceiling, µm">
-              <input className="field figure" inputMode="numeric" {...register('ceilingUm')} />
+              <input className="field figure" inputMode="numeric" placeholder="500" {...register('ceilingUm')} />
             </Field>
-            <Field label="Foil, µm">
+            <Field label="Start: foil, µm">
               <input className="field figure" inputMode="numeric" {...register('foilUm')} />
             </Field>
             <Field label="Start: zero shows">
@@ -203,6 +139,9 @@ function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; o
             </Field>
             <Field label="Start: foil shows">
               <input className="field figure" inputMode="numeric" {...register('foilReadUm')} />
+            </Field>
+            <Field label="End: foil, µm">
+              <input className="field figure" inputMode="numeric" {...register('endFoilUm')} />
             </Field>
             <Field label="End: zero shows">
               <input className="field figure" inputMode="numeric" {...register('endZeroUm')} />

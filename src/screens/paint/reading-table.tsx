@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { readReadingsCsv } from '@/core/csv/readings';
 import { readingsCsv } from '@/core/csv/write-readings';
+import { clip } from '@/core/records/clip';
 import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { thicknessFigure, thicknessSign, toUm } from '@/core/units/thickness';
@@ -67,7 +68,7 @@ export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => 
         kind: 'reading' as const,
         body: {
           ...r,
-          note: note.slice(0, 300),
+          note: clip(note, 300),
           at: at ? new Date(at).toISOString() : now,
           visit: visits.at(-1)?.id ?? null,
           confirmed: true,

@@ -20,7 +20,7 @@ import { LogCheck } from './log-check';
 export interface Revision {
   readonly id: string;
   readonly revision: number;
-  readonly state: 'draft' | 'reviewed' | 'sealed';
+  readonly state: 'draft' | 'reviewed' | 'sealed' | 'given-up';
   readonly sealedAt: string | null;
   readonly sha256: string | null;
 }

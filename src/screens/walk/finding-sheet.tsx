@@ -9,6 +9,7 @@ import { scalePartOf } from '@/core/flaws/iso4628';
 import { flawById } from '@/core/flaws/loss';
 import type { StoredRecord } from '@/core/records/kinds';
 import { EVIDENCE, type Evidence } from '@/core/records/kinds/common';
+import { figureOf } from '@/core/units/figure';
 import { PinHead } from '@/ui/glyphs';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -31,7 +32,11 @@ interface Given {
   withheld: string;
 }
 
-const numberOrNull = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
+/** A place along an edge being typed: what is no figure yet says nothing. */
+const numberOrNull = (text: string) => {
+  const value = figureOf(text);
+  return value === 'bad' ? null : value;
+};
 
 /** Enters or corrects a finding with buttons and fields, for who does not type it in the entry line. */
 export function FindingSheet({
@@ -46,6 +51,7 @@ export function FindingSheet({
   onClose: () => void;
 }) {
   const { store, car } = useInspection();
+  const [upon] = useState(finding?.version);
   const { words } = usePreferences().preferences;
   const wording = useWording(car?.steering);
   const [flaw, setFlaw] = useState<string | null>(finding?.body.flaw ?? null);
@@ -74,17 +80,24 @@ export function FindingSheet({
   }, [zone, search, words]);
   const submit = handleSubmit((given) => {
     if (!flaw) return setProblem('Choose what it is first.');
-    const share = numberOrNull(given.share);
+    const figures = {
+      sizeMm: figureOf(given.sizeMm),
+      share: figureOf(given.share),
+      visibleFromM: figureOf(given.visibleFromM),
+    };
+    const bad = (Object.keys(figures) as (keyof typeof figures)[]).find((k) => figures[k] === 'bad');
+    if (bad) return setProblem(`“${given[bad]}” is no number.`);
+    const share = figures.share as number | null;
     const body = {
       ...b,
       zone: zone.slug,
       flaw,
       count: given.count,
-      sizeMm: numberOrNull(given.sizeMm),
+      sizeMm: figures.sizeMm,
       share: share === null ? null : share / 100,
       iso4628: part ? graded : null,
       where: given.where,
-      visibleFromM: numberOrNull(given.visibleFromM),
+      visibleFromM: figures.visibleFromM,
       evidence: given.evidence,
       touchedIn: given.touchedIn,
       note: given.note,
@@ -92,7 +105,7 @@ export function FindingSheet({
       place: b?.place ?? place,
       at: b?.at ?? new Date().toISOString(),
     };
-    const result = store.put([{ kind: 'finding', body, ...(finding && { id: finding.id }) }]);
+    const result = store.put([{ kind: 'finding', body, ...(finding && { id: finding.id, upon: upon! }) }]);
     if (result.ok) onClose();
     else setProblem(result.message);
   });

@@ -216,7 +216,7 @@ function ShownOn({ photo, zone }: { photo: StoredRecord<'photo'>; zone: Zone }) 
   const choose = (to: string) => {
     const finding = to === 'far' || to === 'near' ? null : to;
     const range = to === 'far' || to === 'near' ? to : null;
-    store.put([{ kind: 'photo', id: photo.id, body: { ...photo.body, finding, range } }]);
+    store.put([{ kind: 'photo', id: photo.id, body: { ...photo.body, finding, range }, upon: photo.version }]);
   };
   return (
     <label className="flex items-center gap-2 font-semibold">

@@ -23,7 +23,7 @@ export interface YardLot {
   readonly reportDueOn: string | null;
   readonly keeper: string;
   readonly revision: number;
-  readonly state: 'draft' | 'reviewed' | 'sealed';
+  readonly state: 'draft' | 'reviewed' | 'sealed' | 'given-up';
   readonly summary: {
     readonly records: number;
     readonly seen: number;

@@ -13,7 +13,7 @@ import type { Db } from '@/data/db';
 import { addExportJob, exportJobOf, exportJobsOf, LEFT_AFTER_MS, moveExportJob, readyExport } from '@/data/export-jobs';
 import { takeChanges } from '@/data/gateway';
 import { recordsOfInspection } from '@/data/inspections';
-import { logIsWhole } from '@/data/log';
+import { logVerdict } from '@/data/log';
 import { addLot } from '@/data/lots';
 import { testDatabase } from '@/data/test-database';
 import { importPhoto } from '../photo-import';
@@ -161,7 +161,7 @@ it('gives the same records, ids and versions in another organisation, and nothin
     expect(plain(there)).toEqual(plain(await recordsOfInspection(db, petra, lot.inspectionId)));
     const again = await importBundle(far.db, actor, sale, file);
     expect(again).toMatchObject({ ok: true, created: false, taken: 0, same: 5 + PICTURES, different: 0 });
-    expect(await logIsWhole(far.db, actor, lot.inspectionId)).toBe(true);
+    expect((await logVerdict(far.db, actor, lot.inspectionId)).whole).toBe(true);
     // A record that was changed here stays as it is.
     const [claim] = there.filter((r) => r.kind === 'claim');
     await takeChanges(

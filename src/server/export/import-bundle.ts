@@ -5,7 +5,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { type BundleProblem, readBundle } from '@/core/records/bundle';
 import { CHANGES_PER_CALL } from '@/core/records/change';
-import type { AnyRecord } from '@/core/records/kinds';
+import { type AnyRecord, KIND_HISTORY } from '@/core/records/kinds';
 import { canonicalText } from '@/core/report/seal';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
@@ -45,6 +45,8 @@ function changeId(inspectionId: string, record: AnyRecord): string {
   const variant = ((Number.parseInt(hash[16]!, 16) & 3) | 8).toString(16);
   return `${hash.slice(0, 8)}-${hash.slice(8, 12)}-8${hash.slice(13, 16)}-${variant}${hash.slice(17, 20)}-${hash.slice(20, 32)}`;
 }
+
+const sha256Of = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
 
 /** Whether a file begins as a ZIP does. */
 async function isZip(file: string): Promise<boolean> {
@@ -106,6 +108,13 @@ async function takeIn(
       'pictures-missing',
       `${lacking.length} of its pictures are neither in this file nor here. Import the ZIP with pictures. Nothing was changed.`,
     );
+  // Each picture is what its name says before anything is made here.
+  for (const sha of named.filter((s) => photos.has(s)))
+    if (sha256Of(await readFile(photos.get(sha)!)) !== sha)
+      return refuse(
+        'picture-differs',
+        `The picture ${sha.slice(0, 12)}… is not what its name says. Nothing was changed.`,
+      );
   const home = await homeOf(db, actor, saleId, bundle);
   if (!home.ok) return home;
   // Pictures first: a record may only speak of a picture that is there.
@@ -183,6 +192,7 @@ async function takeRecords(db: Db, actor: Actor, inspectionId: string, records: 
       op: 'put' as const,
       kind: r.kind,
       record: r.id,
+      schema: KIND_HISTORY[r.kind].schema,
       base: r.version - 1,
       body: r.body,
     }));

@@ -4,8 +4,9 @@ import { device } from './device-store';
 export async function clearSeen(): Promise<void> {
   await globalThis.caches?.delete('farvin-pictures');
   const d = device();
-  await d.transaction('rw', d.lots, d.records, async () => {
+  await d.transaction('rw', d.lots, d.records, d.person, async () => {
     await d.lots.clear();
     await d.records.clear();
+    await d.person.clear();
   });
 }

@@ -8,7 +8,7 @@ export interface WaitingRow {
   /** The change's own id. */
   id: string;
   inspection: string;
-  /** Order of entry. */
+  /** Order of entry within its inspection: counted, so that no clock can change it. */
   order: number;
   /** Whose entry it is: only that person's session sends it. */
   by: string;
@@ -60,6 +60,7 @@ class DeviceDatabase extends Dexie {
   photos!: EntityTable<PhotoRow, 'id'>;
   lots!: EntityTable<LotRow, 'lotId'>;
   records!: Table<RecordRow, [string, string]>;
+  person!: EntityTable<{ key: 'here'; account: string }, 'key'>;
   constructor() {
     super('farvin-outbox');
     this.version(1).stores({ waiting: 'id, [inspection+order]' });
@@ -70,6 +71,7 @@ class DeviceDatabase extends Dexie {
       lots: 'lotId, inspection',
       records: '[inspection+id], inspection',
     });
+    this.version(3).stores({ person: 'key' });
   }
 }
 
@@ -85,10 +87,7 @@ export function device(): DeviceDatabase {
 export function keptFor(by: string): Kept {
   return {
     async keep(inspection, changes) {
-      const from = Date.now() * 1000;
-      await device().waiting.bulkPut(
-        changes.map((change, i) => ({ id: change.id, inspection, order: from + i, by, change })),
-      );
+      await keepWaiting(inspection, by, changes);
     },
     async of(inspection) {
       const rows = await device()
@@ -108,6 +107,40 @@ export function keptFor(by: string): Kept {
       await device().aside.delete(changeId);
     },
   };
+}
+
+/** Puts changes at the end of what waits of an inspection. The order is counted on from the last one, whatever the clock says. */
+export async function keepWaiting(inspection: string, by: string, changes: readonly CheckedChange[]): Promise<void> {
+  const d = device();
+  await d.transaction('rw', d.waiting, async () => {
+    const last = await d.waiting
+      .where('[inspection+order]')
+      .between([inspection, Dexie.minKey], [inspection, Dexie.maxKey])
+      .last();
+    const from = (last?.order ?? 0) + 1;
+    await d.waiting.bulkPut(changes.map((change, i) => ({ id: change.id, inspection, order: from + i, by, change })));
+  });
+}
+
+/** Who is signed in on this device, remembered for when there is no network; null when nobody is. */
+export async function personHere(): Promise<string | null> {
+  return (await device().person.get('here'))?.account ?? null;
+}
+
+/**
+ * Notes who is signed in here. Lots that another account saved are taken off: they open for that account only. What
+ * anybody has waiting stays, under that person's name.
+ */
+export async function setPersonHere(account: string): Promise<void> {
+  const d = device();
+  await d.transaction('rw', d.person, d.lots, d.records, async () => {
+    await d.person.put({ key: 'here', account });
+    for (const row of await d.lots.toArray()) {
+      if (row.facts.myId === account) continue;
+      await d.records.where('inspection').equals(row.inspection).delete();
+      await d.lots.delete(row.lotId);
+    }
+  });
 }
 
 /** In one step: answered changes leave the outbox, refused ones are set aside, and the saved lot shows what was taken. */
@@ -145,10 +178,10 @@ export async function saveLot(facts: InspectionFacts, records: readonly AnyRecor
   });
 }
 
-/** A saved lot with its records, or null. */
-export async function savedLot(lotId: string): Promise<{ row: LotRow; records: AnyRecord[] } | null> {
+/** A lot that this account saved here, with its records, or null. */
+export async function savedLot(lotId: string, account: string): Promise<{ row: LotRow; records: AnyRecord[] } | null> {
   const row = await device().lots.get(lotId);
-  if (!row) return null;
+  if (row?.facts.myId !== account) return null;
   const records = await device().records.where('inspection').equals(row.inspection).toArray();
   return { row, records: records.map(({ inspection: _i, ...r }) => r as AnyRecord) };
 }

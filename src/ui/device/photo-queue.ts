@@ -1,6 +1,8 @@
 import { v7 as uuidv7 } from 'uuid';
 import type { CheckedChange } from '@/core/records/check-change';
-import { device, type PhotoRow } from './device-store';
+import { clip } from '@/core/records/clip';
+import { KIND_HISTORY } from '@/core/records/kinds';
+import { device, keepWaiting, type PhotoRow } from './device-store';
 import { type StoredPhoto, sendPhoto, shaOf } from './send-photo';
 
 /** What is shown of a picture on its way; its bytes stay on the device. */
@@ -39,6 +41,7 @@ export function changeOfPhoto(
     op: 'put',
     kind: 'photo',
     record: row.id,
+    schema: KIND_HISTORY.photo.schema,
     base: 0,
     body: {
       sha256,
@@ -106,14 +109,18 @@ class PhotoQueue {
     files: readonly File[],
     { zone = null, finding = null, seam = null }: PhotoAbout = {},
   ): Promise<void> {
-    const from = Date.now() * 1000;
+    const last = await device()
+      .photos.orderBy('order')
+      .last()
+      .catch(() => undefined);
+    const from = Math.max(last?.order ?? 0, ...this.state.photos.map((p) => p.order)) + 1;
     for (const [i, file] of files.entries()) {
       const row: PhotoRow = {
         id: uuidv7(),
         inspection,
         order: from + i,
         by: this.by,
-        name: file.name.trim().slice(0, 200) || 'photo',
+        name: clip(file.name, 200) || 'photo',
         bytes: file,
         origin: null,
         zone,
@@ -220,13 +227,7 @@ class PhotoQueue {
     // In one step: the picture leaves, its record waits. A crash in between repeats the sending, which changes nothing.
     await d
       .transaction('rw', d.photos, d.waiting, async () => {
-        await d.waiting.put({
-          id: change.id,
-          inspection: row.inspection,
-          order: Date.now() * 1000,
-          by: this.by,
-          change,
-        });
+        await keepWaiting(row.inspection, this.by, [change]);
         await d.photos.delete(row.id);
       })
       .catch(() => {});

@@ -1,5 +1,6 @@
 import type { CheckedChange } from '@/core/records/check-change';
 import type { InspectionStore } from '../records/inspection-store';
+import { setPersonHere } from './device-store';
 import { photoQueue } from './photo-queue';
 import { sendAllWaiting } from './send-changes';
 
@@ -36,6 +37,7 @@ export async function pump(): Promise<void> {
 /** Starts sending for a person, and again whenever the network comes back. Returns how to stop listening. */
 export function startPump(person: string): () => void {
   by = person;
+  void setPersonHere(person).catch(() => {});
   void photoQueue().start(person, adopt);
   void pump();
   const again = () => void pump();

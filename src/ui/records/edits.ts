@@ -1,5 +1,5 @@
 import type { CheckedChange } from '@/core/records/check-change';
-import type { AnyRecord, BodyOf, RecordKind } from '@/core/records/kinds';
+import { type AnyRecord, type BodyOf, KIND_HISTORY, type RecordKind } from '@/core/records/kinds';
 
 /** One record moved from one content to another; null where it is not there. Turned round, it is its own inverse. */
 export interface Edit {
@@ -7,12 +7,15 @@ export interface Edit {
   readonly record: string;
   readonly before: AnyRecord['body'] | null;
   readonly after: AnyRecord['body'] | null;
+  /** The version that the person saw when the edit was begun; the present one where it is not said. */
+  readonly upon?: number;
 }
 
 /** The change that makes an edit upon a version; null when there is nothing to remove. */
 export function changeTo(edit: Edit, base: number, id: string): CheckedChange | null {
   const { kind, record, after } = edit;
-  if (after !== null) return { id, op: 'put', kind, record, base, body: after as BodyOf<RecordKind> };
+  if (after !== null)
+    return { id, op: 'put', kind, record, schema: KIND_HISTORY[kind].schema, base, body: after as BodyOf<RecordKind> };
   return base > 0 ? { id, op: 'remove', kind, record, base } : null;
 }
 

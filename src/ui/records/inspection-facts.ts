@@ -6,7 +6,9 @@ import type { PaintProfile } from '@/core/paint/profiles';
 export interface InspectionFacts {
   readonly id: string;
   readonly revision: number;
-  readonly state: 'draft' | 'reviewed' | 'sealed';
+  readonly state: 'draft' | 'reviewed' | 'sealed' | 'given-up';
+  /** Why this revision was begun; empty for a first one. Lots saved by earlier programs lack it. */
+  readonly reason?: string;
   /** The log's number when the records were read. */
   readonly seq: number;
   readonly lot: {
@@ -15,7 +17,13 @@ export interface InspectionFacts {
     readonly title: string;
     readonly reportDueOn: string | null;
   };
-  readonly sale: { readonly name: string; readonly place: string; readonly closesOn: string | null };
+  readonly sale: {
+    readonly name: string;
+    readonly place: string;
+    readonly closesOn: string | null;
+    /** IANA zone in which the sale's days are days; UTC where lots saved by earlier programs lack it. */
+    readonly timeZone?: string;
+  };
   readonly onYear: number;
   readonly role: 'inspector' | 'manager' | 'viewer';
   readonly me: string;

@@ -21,7 +21,11 @@ export interface Kept {
   forgetAside(changeId: string): Promise<void>;
 }
 
-export type Sending = 'idle' | 'sending' | 'offline' | 'signed-out';
+/**
+ * `other-person`: somebody else is signed in here by now, and what waits is not theirs. `update-first`: the server is
+ * older than the program that entered what waits.
+ */
+export type Sending = 'idle' | 'sending' | 'offline' | 'signed-out' | 'other-person' | 'update-first';
 
 /** A change that the server did not take, kept aside for the person to decide. */
 export interface Aside {
@@ -51,7 +55,9 @@ export interface StoreState {
   readonly unkept: boolean;
 }
 
-export type SendAnswer = { ok: true; results: ChangeResult[] } | { ok: false; why: 'offline' | 'signed-out' };
+export type SendAnswer =
+  | { ok: true; results: ChangeResult[] }
+  | { ok: false; why: 'offline' | 'signed-out' | 'other-person' | 'update-first' };
 export type Send = (changes: readonly CheckedChange[]) => Promise<SendAnswer>;
 export type Taken = { ok: true } | { ok: false; why: 'nothing' | 'changed-meanwhile' };
 
@@ -80,6 +86,9 @@ export class InspectionStore {
     private readonly send: Send,
     private readonly kept: Kept,
     private seq = 0,
+    /** The first changes that one call may carry. */
+    private readonly batchOf: (queue: readonly CheckedChange[]) => readonly CheckedChange[] = (queue) =>
+      queue.slice(0, CHANGES_PER_CALL),
   ) {
     this.confirmed = new Map(records.map((r) => [r.id, filledIn(r)]));
     this.state = {
@@ -132,7 +141,7 @@ export class InspectionStore {
     const left = await this.kept.of(this.inspection).catch(() => ({ changes: [], aside: [] }));
     const fresh = left.changes.filter((c) => !this.own.has(c.id));
     const aside = left.aside.filter((a) => !this.state.aside.some((b) => b.change.id === a.change.id));
-    if (fresh.length === 0 && aside.length === 0) return;
+    if (fresh.length === 0 && aside.length === 0) return void this.flush();
     for (const change of fresh) this.own.add(change.id);
     this.queue = [...fresh, ...this.queue];
     this.set({ records: this.replayed(), aside: [...aside, ...this.state.aside] });
@@ -143,12 +152,15 @@ export class InspectionStore {
     return recordsOf(this.state.records, 'car')[0]?.body.style ?? null;
   }
 
-  /** Enters records; returns their ids, or the first reason why nothing was entered. */
+  /**
+   * Enters records; returns their ids, or the first reason why nothing was entered. A form says `upon` which version it
+   * was opened: what another person entered meanwhile then comes up as a conflict and is not overwritten.
+   */
   put(
-    entries: readonly { kind: RecordKind; body: unknown; id?: string }[],
+    entries: readonly { kind: RecordKind; body: unknown; id?: string; upon?: number }[],
   ): { ok: true; ids: string[] } | { ok: false; message: string; reason: string } {
     const edits: Edit[] = [];
-    for (const { kind, body, id } of entries) {
+    for (const { kind, body, id, upon } of entries) {
       const checked = checkBody(kind, body, { style: kind === 'car' ? null : this.styleNow() });
       if (!checked.ok) return { ok: false, message: checked.problem.message, reason: checked.problem.reason };
       const record = id ?? uuidv7();
@@ -157,6 +169,7 @@ export class InspectionStore {
         record,
         before: this.state.records.get(record)?.body ?? null,
         after: checked.body as BodyOf<RecordKind>,
+        ...(upon !== undefined && { upon }),
       });
     }
     this.enter(edits);
@@ -177,12 +190,12 @@ export class InspectionStore {
 
   /** Takes the last entry of this page back by its inverse, unless somebody changed those records since. */
   undo(): Taken {
-    return this.turn(this.done, this.undone, (e) => ({ ...e, before: e.after, after: e.before }));
+    return this.turn(this.done, this.undone, ({ upon: _u, ...e }) => ({ ...e, before: e.after, after: e.before }));
   }
 
   /** Enters again what was last taken back. */
   redo(): Taken {
-    return this.turn(this.undone, this.done, (e) => e);
+    return this.turn(this.undone, this.done, ({ upon: _u, ...e }) => e);
   }
 
   private turn(from: Edit[][], to: Edit[][], as: (edit: Edit) => Edit): Taken {
@@ -203,7 +216,7 @@ export class InspectionStore {
     const records = new Map(this.state.records);
     const changes: CheckedChange[] = [];
     for (const edit of edits) {
-      const change = changeTo(edit, records.get(edit.record)?.version ?? 0, uuidv7());
+      const change = changeTo(edit, edit.upon ?? records.get(edit.record)?.version ?? 0, uuidv7());
       if (!change) continue;
       changes.push(change);
       applyTo(records, change);
@@ -236,16 +249,22 @@ export class InspectionStore {
     clearTimeout(this.timer);
     try {
       while (this.queue.length > 0) {
-        const batch = this.queue.slice(0, CHANGES_PER_CALL);
+        const batch = this.batchOf(this.queue);
         this.set({ sending: 'sending' });
         const answer = await this.send(batch);
         if (!answer.ok) {
           this.set({ sending: answer.why });
-          if (answer.why === 'offline') this.later();
+          if (answer.why === 'offline' || answer.why === 'update-first') this.later();
+          return;
+        }
+        const answered = await this.settle(batch, answer.results);
+        if (answered === 0) {
+          // All of it waits for a newer server: later, as when there is none.
+          this.set({ sending: 'update-first' });
+          this.later();
           return;
         }
         this.tries = 0;
-        await this.settle(batch, answer.results);
       }
       this.set({ sending: 'idle', unkept: false });
     } finally {
@@ -259,7 +278,7 @@ export class InspectionStore {
     this.timer = setTimeout(() => void this.flush(), wait);
   }
 
-  private async settle(batch: readonly CheckedChange[], results: readonly ChangeResult[]): Promise<void> {
+  private async settle(batch: readonly CheckedChange[], results: readonly ChangeResult[]): Promise<number> {
     const settled = outcomeOf(batch, results);
     // An answer may come after the news of a later change elsewhere: the later one stands.
     for (const record of settled.present)
@@ -269,6 +288,7 @@ export class InspectionStore {
     this.queue = this.queue.filter((q) => !answered.has(q.id));
     await this.kept.settle(this.inspection, settled).catch(() => {});
     this.set({ aside: [...this.state.aside, ...settled.aside], records: this.replayed() });
+    return settled.answered.length;
   }
 
   /** Takes in what others changed; what this device has entered on the same record stays on top until it is answered. */
@@ -339,11 +359,16 @@ export function outcomeOf(batch: readonly CheckedChange[], results: readonly Cha
     present.delete(change.record);
     gone.add(change.record);
   };
+  const held = new Set<string>();
   for (const change of batch) {
     const result = byId.get(change.id);
     if (!result) continue;
+    const taken = result.status === 'applied' || result.status === 'duplicate';
+    // What only a newer server can take goes on waiting, and what was entered upon it with it.
+    if (result.status === 'rejected' && result.reason === 'update-first') held.add(change.record);
+    if (held.has(change.record) && !taken) continue;
     answered.push(change.id);
-    if (result.status === 'applied' || result.status === 'duplicate') {
+    if (taken) {
       if (change.op === 'remove') leaves(change);
       else stands(change, result.version, change.body);
     } else {

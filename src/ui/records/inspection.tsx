@@ -17,7 +17,7 @@ import type { AnyRecord, BodyOf } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { keptFor, saveLot } from '../device/device-store';
 import { openHere } from '../device/pump';
-import { sendChanges } from '../device/send-changes';
+import { nextBatch, sendChanges } from '../device/send-changes';
 import type { InspectionFacts } from './inspection-facts';
 import { InspectionStore, type News, type StoreState } from './inspection-store';
 import { follow, type LiveState } from './live';
@@ -59,9 +59,10 @@ export function InspectionProvider({
       new InspectionStore(
         facts.id,
         records,
-        (changes) => sendChanges(facts.id, changes),
+        (changes) => sendChanges(facts.id, facts.myId, changes),
         keptFor(facts.myId),
         facts.seq,
+        nextBatch,
       ),
   );
   const state = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
@@ -72,19 +73,20 @@ export function InspectionProvider({
     const leave = openHere(store);
     const again = () => void store.flush();
     window.addEventListener('online', again);
-    // The lot opened last also opens without a network.
-    const saving = away
-      ? undefined
-      : setTimeout(
-          () => void saveLot({ ...facts, seq: store.lastSeq }, store.confirmedRecords(), false).catch(() => {}),
-          SAVE_AFTER_MS,
-        );
     return () => {
       leave();
-      clearTimeout(saving);
       window.removeEventListener('online', again);
       store.stop();
     };
+  }, [store]);
+  useEffect(() => {
+    if (away) return;
+    // The lot opened last also opens without a network.
+    const saving = setTimeout(
+      () => void saveLot({ ...facts, seq: store.lastSeq }, store.confirmedRecords(), false).catch(() => {}),
+      SAVE_AFTER_MS,
+    );
+    return () => clearTimeout(saving);
   }, [store, facts, away]);
   useEffect(
     () =>
@@ -121,7 +123,7 @@ export function InspectionProvider({
         : null,
     [plan, deferred, facts],
   );
-  const mayEdit = facts.state !== 'sealed' && facts.role !== 'viewer';
+  const mayEdit = facts.state !== 'sealed' && facts.state !== 'given-up' && facts.role !== 'viewer';
   const held = useMemo<Held>(
     () => ({ facts, store, state, car, plan, grade, mayEdit, away, live, news }),
     [facts, store, state, car, plan, grade, mayEdit, away, live, news],

@@ -6,7 +6,7 @@ import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { recordsOf } from '@/core/records/reduce';
 import { gradeFigures } from '@/words/grade';
-import { LIFT_WORDS, LIGHT_WORDS, SURFACE_WORDS } from '@/words/terms';
+import { conditionsOf } from '@/words/report';
 import { IntervalBand } from '../charts/interval-band';
 import { FarvinMark } from '../parts/farvin-mark';
 import { ReaderMenu } from '../parts/reader-menu';
@@ -74,15 +74,7 @@ function LotHead() {
   const visit = visits[visits.length - 1]?.body;
   const keeper = grade?.whole[0];
   const where = visit
-    ? [
-        visits.length > 1 ? `visit ${visits.length}` : '',
-        SURFACE_WORDS[visit.surface],
-        LIGHT_WORDS[visit.light],
-        visit.temperatureC === null ? '' : `${visit.temperatureC} °C`,
-        LIFT_WORDS[visit.lift],
-      ]
-        .filter(Boolean)
-        .join(' · ')
+    ? [visits.length > 1 ? `visit ${visits.length}` : '', ...conditionsOf(visit)].filter(Boolean).join(' · ')
     : 'no visit stated yet';
   return (
     <header className="flex shrink-0 items-center gap-3 border-b border-line bg-card px-3 py-2 sm:px-4">
@@ -91,7 +83,7 @@ function LotHead() {
       </span>
       <div className="min-w-0 flex-1">
         <h1 className="truncate text-base font-bold sm:text-xl">
-          {car ? `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}` : facts.lot.title}
+          {car?.make && car.model ? `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}` : facts.lot.title}
         </h1>
         <p className="truncate text-xs text-soft sm:text-sm">
           {facts.state === 'sealed'

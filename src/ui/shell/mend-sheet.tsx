@@ -1,13 +1,11 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { KIND_WORDS } from '@/words/record';
 import { Modal } from '../parts/modal';
 import { useInspection } from '../records/inspection';
 import type { Aside } from '../records/inspection-store';
-
-type Field = string | number | boolean;
-const isField = (v: unknown): v is Field => ['string', 'number', 'boolean'].includes(typeof v);
+import { mendedBody, mendFields, mendTexts } from './mend-fields';
 
 /** The name of a field as a person reads it: thicknessUm → thickness um. */
 const label = (key: string) => key.replace(/([A-Z])/g, ' $1').toLowerCase();
@@ -17,18 +15,13 @@ export function MendSheet({ aside, onClose }: { aside: Aside; onClose: () => voi
   const { store } = useInspection();
   const { change, result } = aside;
   const body = (change.op === 'put' ? change.body : {}) as Record<string, unknown>;
-  const [typed, setTyped] = useState<Record<string, Field>>(
-    Object.fromEntries(Object.entries(body).filter((e): e is [string, Field] => isField(e[1]))),
-  );
+  const fields = useMemo(() => mendFields(change.kind), [change.kind]);
+  const [typed, setTyped] = useState<Record<string, string>>(() => mendTexts(fields, body));
   const [problem, setProblem] = useState(result.status === 'rejected' ? result.message : '');
   const send = () => {
-    const mended = Object.fromEntries(
-      Object.entries(body).map(([key, was]) => {
-        const now = typed[key];
-        return [key, typeof was === 'number' ? Number(now) : isField(was) ? now : was];
-      }),
-    );
-    const put = store.insist(aside, mended);
+    const mended = mendedBody(fields, body, typed);
+    if (!mended.ok) return setProblem(`${label(mended.key)}: ${mended.message}`);
+    const put = store.insist(aside, mended.body);
     if (put.ok) onClose();
     else setProblem(put.message);
   };
@@ -46,28 +39,42 @@ export function MendSheet({ aside, onClose }: { aside: Aside; onClose: () => voi
             {problem}
           </p>
         )}
-        {Object.entries(typed).map(([key, value]) => (
-          <label key={key} htmlFor={`mend-${key}`} className="grid gap-1 text-sm font-semibold first-letter:uppercase">
-            {label(key)}
-            {typeof value === 'boolean' ? (
-              <input
-                id={`mend-${key}`}
-                type="checkbox"
-                className="size-6"
-                checked={value}
-                onChange={(e) => setTyped({ ...typed, [key]: e.target.checked })}
-              />
-            ) : (
-              <input
-                id={`mend-${key}`}
-                className="field font-normal"
-                inputMode={typeof body[key] === 'number' ? 'decimal' : 'text'}
-                value={String(value)}
-                onChange={(e) => setTyped({ ...typed, [key]: e.target.value })}
-              />
-            )}
-          </label>
-        ))}
+        {fields.map(({ key, type, options, mayBeEmpty }) => {
+          const set = (value: string) => setTyped({ ...typed, [key]: value });
+          return (
+            <label
+              key={key}
+              htmlFor={`mend-${key}`}
+              className="grid gap-1 text-sm font-semibold first-letter:uppercase"
+            >
+              {label(key)}
+              {type === 'boolean' || type === 'choice' ? (
+                <select
+                  id={`mend-${key}`}
+                  className="field font-normal"
+                  value={typed[key]}
+                  onChange={(e) => set(e.target.value)}
+                >
+                  {(mayBeEmpty || typed[key] === '') && <option value="">not known</option>}
+                  {(type === 'boolean' ? ['true', 'false'] : options).map((o) => (
+                    <option key={o} value={o}>
+                      {{ true: 'yes', false: 'no' }[o] ?? o}
+                    </option>
+                  ))}
+                </select>
+              ) : (
+                <input
+                  id={`mend-${key}`}
+                  className="field font-normal"
+                  inputMode={type === 'number' ? 'decimal' : 'text'}
+                  placeholder={mayBeEmpty ? 'not known' : ''}
+                  value={typed[key]}
+                  onChange={(e) => set(e.target.value)}
+                />
+              )}
+            </label>
+          );
+        })}
         <button type="submit" className="btn btn-main">
           Send again
         </button>

@@ -33,6 +33,17 @@ export function Waiting() {
         </Link>
       </div>
     );
+  if (state.sending === 'other-person' && text !== '')
+    return (
+      <div role="status" className="shrink-0">
+        <Link
+          href="/sign-in"
+          className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
+        >
+          {text} for you: somebody else is signed in here
+        </Link>
+      </div>
+    );
   const trouble = state.unkept || queue.unkept > 0;
   return (
     <div role="status" className="flex shrink-0 items-center gap-2">
@@ -56,6 +67,7 @@ export function Waiting() {
         >
           {offline ? <CloudOff size={16} aria-hidden="true" /> : <UploadCloud size={16} aria-hidden="true" />}
           {text}
+          {state.sending === 'update-first' && <span className="max-sm:sr-only">until the server is updated</span>}
         </Link>
       )}
       {text === '' && live === 'away' && (

@@ -1,16 +1,18 @@
 import { z } from 'zod';
 import { METALS } from '../../body/zone';
 import { text } from './common';
+import type { KindHistory } from './history';
 
 export const LEAVE = ['yes', 'no', 'not-asked'] as const;
 const leave = z.enum(LEAVE).default('not-asked');
 
 /** What the car is and what its owner allows. One per inspection; its id is the lot's. */
 export const carSchema = z.object({
-  make: text(80).min(1),
-  model: text(120).min(1),
+  /** Empty here and below: not said yet. Intake keeps each field as it is left. */
+  make: text(80),
+  model: text(120),
   year: z.number().int().min(1885).max(2100).nullable(),
-  style: text(20).min(1),
+  style: text(20),
   baseMetal: z.enum(METALS).default('steel'),
   paintType: z.enum(['single-stage', 'clear-coat', 'metallic', 'unknown']).default('unknown'),
   colour: text(80).default(''),
@@ -38,3 +40,6 @@ export const carSchema = z.object({
   }),
 });
 export type Car = z.infer<typeof carSchema>;
+
+/** 2: make, model and style may be empty. */
+export const carHistory: KindHistory = { schema: 2 };

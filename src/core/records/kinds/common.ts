@@ -5,8 +5,11 @@ export const EVIDENCE = ['seen', 'measured', 'told', 'inferred'] as const;
 export const evidenceSchema = z.enum(EVIDENCE);
 export type Evidence = z.infer<typeof evidenceSchema>;
 
-export const uuidSchema = z.uuid();
+/** An id; another spelling of the same one is folded to lower case, as the database keeps it. */
+export const uuidSchema = z.uuid().toLowerCase();
 export const instantSchema = z.iso.datetime({ offset: true });
+/** A calendar day that a sale can have; years before 1900 and after 2199 are slips. */
+export const daySchema = z.iso.date().regex(/^(19|20|21)/, 'a day from 1900 to 2199');
 export const shaSchema = z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in lower-case hexadecimal');
 
 /** A zone slug's shape; whether the car has such a zone is checked against its plan. */
@@ -32,4 +35,9 @@ export const patchSchema = z.object({
   height: z.number().positive().max(100_000),
 });
 
-export const text = (max: number) => z.string().trim().max(max);
+/** Characters that a text may hold: well-formed Unicode without control characters other than tab and line break. */
+const PLAIN_TEXT = /^(?:[\t\n\r]|[^\p{Cc}\p{Cs}])*$/u;
+
+/** A text of up to `max` UTF-16 units that a database, a hash and a page can hold. */
+export const text = (max: number) =>
+  z.string().trim().max(max).regex(PLAIN_TEXT, 'a text without control characters or half letters');

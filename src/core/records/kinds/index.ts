@@ -1,16 +1,17 @@
 import type { z } from 'zod';
-import { carSchema } from './car';
+import { carHistory, carSchema } from './car';
 import { claimSchema } from './claim';
 import { colourSchema } from './colour';
-import { findingSchema } from './finding';
+import { findingHistory, findingSchema } from './finding';
 import { gapSchema } from './gap';
+import { FIRST, type KindHistory } from './history';
 import { lookSchema } from './look';
 import { markSchema } from './mark';
 import { photoSchema } from './photo';
-import { readingSchema } from './reading';
+import { readingHistory, readingSchema } from './reading';
 import { shutSchema } from './shut';
 import { stanceSchema } from './stance';
-import { visitSchema } from './visit';
+import { visitHistory, visitSchema } from './visit';
 import { wavesSchema } from './waves';
 
 /** Every kind of record with its schema. A new kind is one file and one line here. */
@@ -29,6 +30,23 @@ export const RECORD_SCHEMAS = {
   shut: shutSchema,
   stance: stanceSchema,
 } as const;
+
+/** How each kind grew. */
+export const KIND_HISTORY: Readonly<Record<keyof typeof RECORD_SCHEMAS, KindHistory>> = {
+  car: carHistory,
+  visit: visitHistory,
+  look: FIRST,
+  reading: readingHistory,
+  finding: findingHistory,
+  photo: FIRST,
+  claim: FIRST,
+  colour: FIRST,
+  mark: FIRST,
+  waves: FIRST,
+  gap: FIRST,
+  shut: FIRST,
+  stance: FIRST,
+};
 
 export type RecordKind = keyof typeof RECORD_SCHEMAS;
 export const RECORD_KINDS = Object.keys(RECORD_SCHEMAS) as RecordKind[];

@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { PRACTICE_NOTE } from '../../gauge/practice';
 import { toUm } from '../../units/thickness';
 import { instantSchema, placeSchema, text, uuidSchema, zoneSchema } from './common';
+import type { KindHistory } from './history';
 import { READING_LIMITS as LIMITS } from './reading-limits';
 
 /** One coating-thickness reading: what the gauge showed, as typed and in micrometres. */
@@ -9,13 +11,15 @@ export const readingSchema = z
     zone: zoneSchema,
     /** `read` a value; `over` at least the ceiling; `none` the gauge showed nothing. */
     state: z.enum(['read', 'over', 'none']),
-    /** Micrometres; the ceiling when `over`, null when `none`. */
+    /** Micrometres; when `over` the value that it is at least (the gauge's ceiling, or the figure typed), null when `none`. */
     thicknessUm: z.number().min(0).max(LIMITS.highestUm).nullable(),
     typed: z.object({ text: text(24), unit: z.enum(['um', 'mil']) }),
     place: placeSchema.nullable().default(null),
     visit: uuidSchema.nullable().default(null),
     /** Set when the inspector was asked about an unlikely value and stood by it. */
     confirmed: z.boolean().default(false),
+    /** Read off the car, or from the stand-in gauge and its made-up car: that speaks of no car and blocks the seal. */
+    origin: z.enum(['car', 'practice']).default('car'),
     note: text(300).default(''),
     at: instantSchema,
   })
@@ -45,3 +49,13 @@ export const readingSchema = z
     }
   });
 export type Reading = z.infer<typeof readingSchema>;
+
+/** 2: `origin`; before, a practice reading was told by its note. */
+export const readingHistory: KindHistory = {
+  schema: 2,
+  since: { origin: 2 },
+  older: (body) =>
+    body.origin === undefined && typeof body.note === 'string' && body.note.includes(PRACTICE_NOTE)
+      ? { ...body, origin: 'practice' }
+      : body,
+};

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { instantSchema, text } from './common';
+import type { KindHistory } from './history';
 
 const checkSchema = z.object({
   when: z.enum(['start', 'end']),
@@ -22,12 +23,16 @@ export const visitSchema = z.object({
   hours: z.number().min(0).max(48).nullable().default(null),
   place: text(160).default(''),
   inspector: text(120).default(''),
-  light: z.enum(['sun', 'shade', 'overcast', 'indoor', 'dark']).default('indoor'),
-  surface: z.enum(['dry', 'damp', 'wet', 'snow']).default('dry'),
-  clean: z.boolean().default(true),
+  /** Null here and below: nobody said. */
+  light: z.enum(['sun', 'shade', 'overcast', 'indoor', 'dark']).nullable().default(null),
+  surface: z.enum(['dry', 'damp', 'wet', 'snow']).nullable().default(null),
+  clean: z.boolean().nullable().default(null),
   temperatureC: z.number().min(-40).max(60).nullable().default(null),
-  lift: z.enum(['none', 'pit', 'stands', 'lift']).default('none'),
+  lift: z.enum(['none', 'pit', 'stands', 'lift']).nullable().default(null),
   gauge: gaugeSchema.nullable().default(null),
   note: text(2000).default(''),
 });
 export type Visit = z.infer<typeof visitSchema>;
+
+/** 2: light, surface, clean and lift may be unsaid; before, a form stated them for the person. */
+export const visitHistory: KindHistory = { schema: 2 };

@@ -19,6 +19,12 @@ export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, par
         : 'Expected {"changes": [...]} with one change or more. Nothing was changed.',
     );
   }
+  if (batch.data.by !== undefined && batch.data.by !== actor.userId)
+    return problem(
+      409,
+      'other-person',
+      'These entries are another person’s. They are kept on the device until that person signs in. Nothing was changed.',
+    );
   const results = await takeChanges(db(), actor, params.id, batch.data.changes, new Date());
   if (results?.some((r) => r.status === 'applied')) summariseLater(db(), actor, params.id);
   return results ? Response.json({ results }) : notFound();

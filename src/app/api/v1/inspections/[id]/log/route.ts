@@ -1,12 +1,13 @@
 import { z } from 'zod';
+import { uuidSchema } from '@/core/records/kinds/common';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
-import { logIsWhole, logOf } from '@/data/log';
+import { logOf, logVerdict } from '@/data/log';
 import { anyone, notFound, problem, route } from '@/server/api';
 
 const query = z.object({
   after: z.coerce.number().int().nonnegative().max(Number.MAX_SAFE_INTEGER).default(0),
-  record: z.uuid().nullable().default(null),
+  record: uuidSchema.nullable().default(null),
   limit: z.coerce.number().int().min(1).max(1000).default(1000),
 });
 
@@ -17,10 +18,21 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, request, params
   if (!parsed.success) return problem(400, 'malformed', 'Ask with after, record or limit.');
   const head = await inspectionHead(db(), actor, params.id);
   if (!head) return notFound();
-  const lines = await logOf(db(), actor, params.id, parsed.data);
-  const whole = asked.has('check') ? await logIsWhole(db(), actor, params.id) : undefined;
+  // The history of one record goes back through the revisions; what is news does not.
+  const lines = await logOf(db(), actor, params.id, { ...parsed.data, history: parsed.data.record !== null });
+  const verdict = asked.has('check') ? await logVerdict(db(), actor, params.id) : undefined;
   return Response.json(
-    { state: head.state, changes: head.changeCount, whole, lines },
+    {
+      state: head.state,
+      changes: head.changeCount,
+      ...(verdict && {
+        whole: verdict.whole,
+        cause: verdict.cause,
+        checked: verdict.lines,
+        repaired: verdict.repaired,
+      }),
+      lines,
+    },
     { headers: { 'cache-control': 'no-store' } },
   );
 });

@@ -1,13 +1,32 @@
+import { z } from 'zod';
+import { text } from '@/core/records/kinds/common';
 import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
-import { startRevision } from '@/data/seals';
-import { notFound, problem, route } from '@/server/api';
+import { giveUpRevision, startRevision } from '@/data/seals';
+import { jsonBody, notFound, problem, route } from '@/server/api';
 
-export const POST = route<{ id: string }>(mayWrite, async ({ actor, params }) => {
+const SMALL_BYTES = 4000;
+const bodySchema = z.object({ reason: text(500).min(3) });
+
+/** Begins the next revision of a sealed report, for a reason that its readers will see. */
+export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
+  const body = await jsonBody(request, SMALL_BYTES);
+  if (!body.ok) return body.response;
+  const given = bodySchema.safeParse(body.value);
+  if (!given.success)
+    return problem(400, 'malformed', 'Say why the report is corrected, in 3 to 500 letters. Nothing was changed.');
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
-  const id = await startRevision(db(), actor, params.id);
+  const id = await startRevision(db(), actor, params.id, given.data.reason);
   return id
     ? Response.json({ ok: true, inspectionId: id })
     : problem(409, 'not-sealed', 'Only the newest sealed report can be corrected by a new revision.');
+});
+
+/** Gives up a revision that is not sealed; the report before it stands again. */
+export const DELETE = route<{ id: string }>(mayWrite, async ({ actor, params }) => {
+  if (!(await inspectionHead(db(), actor, params.id))) return notFound();
+  return (await giveUpRevision(db(), actor, params.id))
+    ? Response.json({ ok: true })
+    : problem(409, 'not-open', 'Only a revision that is not sealed can be given up.');
 });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '@/core/records/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection } from '@/data/inspections';
@@ -8,7 +9,7 @@ import { newToken, tokenHash } from '@/server/sealing';
 
 /** Strict, with a label that must be said: a link opens a report to strangers and is not made by mistake. */
 const schema = z.strictObject({
-  label: z.string().trim().max(120),
+  label: text(120),
   expiresAt: z.iso.datetime({ offset: true }).nullable().default(null),
 });
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { daySchema, text } from '@/core/records/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { addLot, isYardPlace, salesOf, yardPage } from '@/data/lots';
@@ -6,8 +7,8 @@ import { anyone, jsonBody, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({
   number: z.number().int().min(1).max(1_000_000),
-  title: z.string().trim().min(1).max(200),
-  reportDueOn: z.iso.date().nullable().default(null),
+  title: text(200).min(1),
+  reportDueOn: daySchema.nullable().default(null),
 });
 
 const PAGE = 200;
