@@ -1,10 +1,11 @@
 import { ALL_ZONES, nearestZone } from '../body/slugs';
+import { PRACTICE_NOTE } from '../gauge/practice';
 import type { FilmReading } from '../paint/film-reading';
 import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { toUm } from '../units/thickness';
 import { type BadRow, csvRows, numberOrNull } from './rows';
 
-const COLUMNS = ['zone', 'value', 'unit', 'state', 'u_mm', 'v_mm', 'at'] as const;
+const COLUMNS = ['zone', 'value', 'unit', 'state', 'u_mm', 'v_mm', 'at', 'note', 'origin'] as const;
 type Column = (typeof COLUMNS)[number];
 /** Columns that a readings file must have; places and moments may be missing. */
 const NEEDED: readonly Column[] = ['zone', 'value', 'unit', 'state'];
@@ -12,8 +13,10 @@ const NEEDED: readonly Column[] = ['zone', 'value', 'unit', 'state'];
 export interface CsvReading extends FilmReading {
   readonly typed: { readonly text: string; readonly unit: 'um' | 'mil' };
   readonly at: string | null;
-  /** Extra columns, kept as notes: "light: sun". */
+  /** The note, and extra columns: "light: sun". */
   readonly note: string;
+  /** Read off the car, or from the stand-in gauge and its made-up car. */
+  readonly origin: 'car' | 'practice';
 }
 
 export interface CsvOptions {
@@ -48,6 +51,8 @@ function readRow(
   const extra = Object.entries(row).filter(
     ([name, text]) => !(COLUMNS as readonly string[]).includes(name) && text !== '',
   );
+  const origin = row.origin || (row.note?.includes(PRACTICE_NOTE) ? 'practice' : 'car');
+  if (origin !== 'car' && origin !== 'practice') return `origin must be car or practice, not “${origin}”`;
   const place = u === null || v === null ? null : { uMm: u, vMm: v };
   // A value read at or above the ceiling is what the gauge shows when it can say no more.
   const over = state === 'over' || (state === 'read' && um !== null && um >= options.ceilingUm);
@@ -58,7 +63,8 @@ function readRow(
     place,
     typed: { text: row.value ?? '', unit },
     at: row.at || null,
-    note: extra.map(([n, t]) => `${n}: ${t}`).join('; '),
+    note: [row.note ?? '', ...extra.map(([n, t]) => `${n}: ${t}`)].filter(Boolean).join('; '),
+    origin,
   };
 }
 

@@ -1,7 +1,7 @@
 import type { BodyOf } from '../records/kinds';
 import { csvTable } from './write';
 
-const HEADER = ['zone', 'value', 'unit', 'state', 'u_mm', 'v_mm', 'at', 'note'];
+const HEADER = ['zone', 'value', 'unit', 'state', 'u_mm', 'v_mm', 'at', 'note', 'origin'];
 
 /** Readings as CSV (docs/formats/readings.md): values in the unit they were typed in, over as the gauge's ceiling. */
 export function readingsCsv(readings: readonly BodyOf<'reading'>[]): string {
@@ -21,6 +21,7 @@ export function readingsCsv(readings: readonly BodyOf<'reading'>[]): string {
       r.place?.vMm ?? null,
       r.at,
       r.note,
+      r.origin,
     ]),
   );
 }

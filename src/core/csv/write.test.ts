@@ -23,7 +23,7 @@ const reading = (um: number | null, state: 'read' | 'over' | 'none', unit: 'um' 
   typed: { text, unit },
   place: { uMm: 10, vMm: 20 },
   visit: null,
-  origin: 'car' as const,
+  origin: text.length > 2 ? ('practice' as const) : ('car' as const),
   confirmed: false,
   note: '',
   at: AT,
@@ -44,8 +44,8 @@ it('writes readings that read back the same', () => {
       (readings) => {
         const back = readReadingsCsv(readingsCsv(readings), { ceilingUm: 500, zones: null });
         expect(back.bad).toEqual([]);
-        expect(back.readings.map((r) => [r.zone, r.state, r.thicknessUm?.toFixed(3), r.place, r.at])).toEqual(
-          readings.map((r) => [r.zone, r.state, r.thicknessUm?.toFixed(3), r.place, r.at]),
+        expect(back.readings.map((r) => [r.zone, r.state, r.thicknessUm?.toFixed(3), r.place, r.at, r.origin])).toEqual(
+          readings.map((r) => [r.zone, r.state, r.thicknessUm?.toFixed(3), r.place, r.at, r.origin]),
         );
       },
     ),

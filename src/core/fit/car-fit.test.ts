@@ -50,6 +50,58 @@ it('judges a car by its era, and by its make or model where the table has a row 
   expect(toleranceFor({ year: 1967 }, door, 'door.left.front|fender.left').nominalMm).toBe(6);
 });
 
+it('judges a car without a year by the newest era, and one outside all eras by the nearest of its own rows', () => {
+  expect(toleranceFor({ year: null }).from).toBe(1980);
+  const [first, , third] = DEFAULT_TOLERANCES;
+  const closed = [
+    { ...third!, from: 1961, to: 1979 },
+    { ...first!, from: 1930, to: 1945 },
+    { ...third!, make: 'sarvane', from: 1990, to: 1999, nominalMm: 9 },
+  ];
+  expect(toleranceFor({ make: 'Quillon', year: 1995 }, closed).from).toBe(1961);
+  expect(toleranceFor({ make: 'Quillon', year: 1950 }, closed).from).toBe(1930);
+  expect(toleranceFor({ make: 'Quillon', year: null }, closed).from).toBe(1961);
+  expect(toleranceFor({ make: 'Sarvane', year: 1995 }, closed).nominalMm).toBe(9);
+  expect(toleranceFor({ make: 'Sarvane', year: 1970 }, closed).from).toBe(1961);
+});
+
+it('judges a door by the row set for doors', () => {
+  const stations = door('left', [4.5, 6, 7.5], [4.5, 3, 1.5], [4.5, 4.5]);
+  const loose = { ...DEFAULT_TOLERANCES[2]!, seam: 'door', goodMm: 12, flushMm: 12 };
+  const verdict = (rows: typeof DEFAULT_TOLERANCES) => {
+    const fit = fitOfCar(plan, [car, ...stations], rows).panels.find((p) => p.zone === 'door.left.front')!.fit;
+    return fit.ok && fit.verdict;
+  };
+  expect(verdict(DEFAULT_TOLERANCES)).not.toBe('good');
+  expect(verdict([...DEFAULT_TOLERANCES, loose])).toBe('good');
+});
+
+it('counts what was measured last: before an adjustment is past, where it was measured again', () => {
+  const seam = 'door.left.front|fender.left';
+  const at = (g: AnyRecord, hour: number) =>
+    ({ ...g, body: { ...g.body, at: `2027-02-10T${String(hour).padStart(2, '0')}:00:00Z` } }) as AnyRecord;
+  const before = at(gap(seam, [8, 8, 8, 8], [2, 2, 2, 2]), 9);
+  const after = at(gap(seam, [4.5, 4.5]), 11);
+  const [found] = judged(after, before).seams;
+  expect(found!.meanMm).toMatchObject({ value: 4.5, n: 2 });
+  // The flushness was not measured again and stands.
+  expect(found!.worstFlushMm).toBe(2);
+  // A picture speaks of the piece it shows; beside it the older figures stand.
+  const length = plan.seams.get(seam)!.lengthMm;
+  const piece = at(
+    record('gap', {
+      seam,
+      by: 'photo',
+      stations: [0, 5, 10].map((s) => ({ sMm: s, gapMm: 5 })),
+      at: AT,
+    }),
+    12,
+  );
+  const mixed = judged(before, piece).seams[0]!;
+  expect(mixed.stations.filter((s) => s.gap).map((s) => s.gap!.value)).toEqual([5, 5, 5, 8, 8, 8, 8]);
+  expect(length).toBeGreaterThan(100);
+});
+
 it('refuses tables that no car could be judged by', () => {
   const row = DEFAULT_TOLERANCES[0]!;
   for (const bad of [[], [{ ...row, make: 'quillon' }], [{ ...row, from: 1960, to: 1950 }], [{ ...row, goodMm: 0 }]])

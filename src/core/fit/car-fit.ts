@@ -75,10 +75,46 @@ const PANELS: readonly (readonly [RegExp, Hung])[] = [
   [/^deck$/, 'deck'],
 ];
 
-function stationsOf(gaps: readonly BodyOf<'gap'>[]): SeamStation[] {
-  return gaps
-    .flatMap((g) => g.stations)
-    .filter((s) => s.touched !== 'dropped' && (s.gapMm !== null || s.flushMm !== null))
+type Station = BodyOf<'gap'>['stations'][number];
+type Stretch = readonly [from: number, to: number];
+
+/** The stretch of a seam that a record speaks of, mm: between its places, and half a step beyond. */
+function stretchOf(g: BodyOf<'gap'>, places: readonly number[], lengthMm: number): Stretch {
+  const [first, last] = [Math.min(...places), Math.max(...places)];
+  // Typed figures are spread over the whole seam; a picture shows a piece of it.
+  const step = g.by === 'photo' ? (last - first) / Math.max(1, places.length - 1) : lengthMm / places.length;
+  return [first - step / 2, last + step / 2];
+}
+
+/**
+ * What is true of a seam now: of several records the latest, by instant, at each place. What was measured before an
+ * adjustment counts no more where it was measured again; elsewhere it stands. Gap and flushness each for themselves.
+ */
+function latestStations(gaps: readonly BodyOf<'gap'>[], lengthMm: number): Station[] {
+  const covered = { gapMm: [] as Stretch[], flushMm: [] as Stretch[] };
+  const newestFirst = gaps
+    .map((g, i) => ({ g, i }))
+    .sort((a, b) => Date.parse(b.g.at) - Date.parse(a.g.at) || b.i - a.i);
+  return newestFirst.flatMap(({ g }) => {
+    const taken = g.stations.filter((s) => s.touched !== 'dropped' && (s.gapMm !== null || s.flushMm !== null));
+    const news = { ...covered };
+    for (const what of ['gapMm', 'flushMm'] as const) {
+      const places = taken.filter((s) => s[what] !== null).map((s) => s.sMm);
+      if (places.length > 0) news[what] = [...covered[what], stretchOf(g, places, lengthMm)];
+    }
+    const free = (what: 'gapMm' | 'flushMm', s: Station) =>
+      s[what] !== null && !covered[what].some(([from, to]) => from <= s.sMm && s.sMm <= to);
+    const left = taken
+      .map((s) => ({ ...s, gapMm: free('gapMm', s) ? s.gapMm : null, flushMm: free('flushMm', s) ? s.flushMm : null }))
+      .filter((s) => s.gapMm !== null || s.flushMm !== null);
+    covered.gapMm = news.gapMm;
+    covered.flushMm = news.flushMm;
+    return left;
+  });
+}
+
+function stationsOf(gaps: readonly BodyOf<'gap'>[], lengthMm: number): SeamStation[] {
+  return latestStations(gaps, lengthMm)
     .map((s) => {
       const se = s.gapSeMm ?? RIGID_LIMITS.typedSeMm;
       return {
@@ -250,18 +286,22 @@ export function fitOfCar(
   const gaps = recordsOf(records, 'gap').map((g) => g.body);
   const seams = new Map<string, SeamFit>();
   for (const seam of plan.seams.values()) {
-    const stations = stationsOf(gaps.filter((g) => g.seam === seam.slug));
+    const stations = stationsOf(
+      gaps.filter((g) => g.seam === seam.slug),
+      seam.lengthMm,
+    );
     if (stations.length > 0) seams.set(seam.slug, seamFit(seam.slug, stations, toleranceFor(about, rows, seam.slug)));
   }
   const panels = [...plan.zones.values()].flatMap((zone) => {
     const hung = PANELS.find(([is]) => is.test(zone.slug))?.[1];
     const stations = hung ? panelStations(plan, zone, seams) : [];
+    const own = toleranceFor(about, rows, zone.slug);
     return hung && stations.length > 0
       ? [
           {
             zone: zone.slug,
             hung,
-            fit: fitPanel(stations, { hung, goodMm: tolerance.goodMm, flushMm: tolerance.flushMm }),
+            fit: fitPanel(stations, { hung, goodMm: own.goodMm, flushMm: own.flushMm }),
           },
         ]
       : [];

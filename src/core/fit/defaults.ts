@@ -88,6 +88,9 @@ export const DEFAULT_TOLERANCES: readonly Tolerance[] = [
   },
 ];
 
+/** An era without an end reaches beyond any car. */
+const OPEN_END = 9999;
+
 /** Whether a row confined to `of` speaks of a seam: the seam itself, one of its zones, or a kind of zone. */
 function ofSeam(of: string | null, seam: string | undefined): boolean {
   if (of === null) return true;
@@ -95,8 +98,9 @@ function ofSeam(of: string | null, seam: string | undefined): boolean {
 }
 
 /**
- * The row for a car, or for one of its seams: the most particular one (seam, then model, then make, then era) that its year
- * falls in; the newest era without a year.
+ * The row for a car, or for one of its seams or panels: the most particular one (seam, then model, then make) that its
+ * year falls in. A car whose year no row covers is judged by the nearest era, one without a year by the newest; never by
+ * a row of another make or model.
  */
 export function toleranceFor(
   car: { readonly make?: string; readonly model?: string; readonly year: number | null },
@@ -104,15 +108,22 @@ export function toleranceFor(
   seam?: string,
 ): Tolerance {
   const same = (a: string | null, b: string | undefined) => a === null || a === (b ?? '').trim().toLowerCase();
-  const fits = rows.filter(
-    (r) =>
-      same(r.make, car.make) &&
-      same(r.model, car.model) &&
-      ofSeam(r.seam, seam) &&
-      (car.year === null ? r.from === null || r.to === null : (r.from ?? 0) <= car.year && car.year <= (r.to ?? 9999)),
-  );
+  const own = rows.filter((r) => same(r.make, car.make) && same(r.model, car.model) && ofSeam(r.seam, seam));
   const particular = (r: Tolerance) => (r.seam ? 4 : 0) + (r.model ? 2 : 0) + (r.make ? 1 : 0);
-  return [...fits].sort((a, b) => particular(b) - particular(a)).at(0) ?? rows.findLast((r) => ofSeam(r.seam, seam))!;
+  const { year } = car;
+  /** Years from the car to the row's era; without a year, from the newest era. */
+  const yearsOff = (r: Tolerance) => {
+    if (year === null) return OPEN_END - (r.to ?? OPEN_END);
+    return Math.max(0, (r.from ?? year) - year, year - (r.to ?? year));
+  };
+  // Stable: of equal rows the first in the table.
+  return [...own].sort(
+    (a, b) =>
+      (year === null ? 0 : Number(yearsOff(a) > 0) - Number(yearsOff(b) > 0)) ||
+      (year === null || yearsOff(a) === 0 ? particular(b) - particular(a) : 0) ||
+      yearsOff(a) - yearsOff(b) ||
+      particular(b) - particular(a),
+  )[0]!;
 }
 
 /** House values of the rigid-body fit. */

@@ -1,10 +1,10 @@
-import { OWN_WORDS } from './own-words';
 import { FLAW_WORDS, flawCause, flawName } from '@/words/flaws';
 import { ASPECTS } from '../body/zone';
 import { FLAW_TABLE } from '../entry/lexicon';
 import { FLAW_IDS, FLAWS } from './catalogue';
 import { FAMILIES, REMEDIES } from './flaw';
 import { findingLoss, flawById, severity } from './loss';
+import { OWN_WORDS } from './own-words';
 
 const one = (flaw: string, extra: object = {}) => ({
   flaw,

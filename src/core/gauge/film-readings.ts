@@ -18,11 +18,19 @@ export function correctionsOf(
 /** The readings as the paint is judged by them: corrected by the check of the gauge they were taken with. */
 export function filmReadings(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): FilmReading[] {
   const corrections = correctionsOf(records);
+  const visits = new Map(recordsOf(records, 'visit').map((v) => [v.id, v.body]));
   return recordsOf(records, 'reading').map(({ body: r }) => {
     const correction = r.visit ? corrections.get(r.visit) : undefined;
     const { zone, state, place } = r;
+    const visit = r.visit ? visits.get(r.visit) : undefined;
     const thicknessUm = r.thicknessUm === null || !correction ? r.thicknessUm : correctedUm(r.thicknessUm, correction);
-    return { zone, state, thicknessUm, place };
+    return {
+      zone,
+      state,
+      thicknessUm,
+      place,
+      ...(visit && { under: { temperatureC: visit.temperatureC, gauge: visit.gauge?.kind ?? null } }),
+    };
   });
 }
 
@@ -36,14 +44,18 @@ export function seenMarks(records: readonly AnyRecord[] | ReadonlyMap<string, An
   ];
 }
 
-/** What the paint analysis is told of an inspection: corrected readings, marks, and the last visit's cold and gauge. */
+/**
+ * What the paint analysis is told of an inspection: corrected readings with the conditions of their visits, and marks. A
+ * reading of no stated visit is under unknown conditions, unless there was only one visit.
+ */
 export function filmInput(records: readonly AnyRecord[] | ReadonlyMap<string, AnyRecord>): {
   readings: FilmReading[];
   marks: SeenMark[];
   temperatureC: number | null;
   gauge: 'magnetic' | 'eddy' | 'combined' | null;
 } {
-  const last = recordsOf(records, 'visit').at(-1)?.body;
+  const visits = recordsOf(records, 'visit');
+  const last = visits.length === 1 ? visits[0]!.body : undefined;
   return {
     readings: filmReadings(records),
     marks: seenMarks(records),

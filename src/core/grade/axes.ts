@@ -14,6 +14,10 @@ export interface Part {
   readonly mean: number;
   readonly sd: number;
   readonly seen: boolean;
+  /** Cannot be looked at now. */
+  readonly blocked?: boolean;
+  /** Share of the condition lost there that its findings take; the rest was measured. */
+  readonly byFindings?: number;
 }
 
 /** Which axis a zone × aspect feeds. */
@@ -62,7 +66,8 @@ function partOf(
   const weight =
     Math.max(tables.areaFloor, Math.sqrt(cell.zone.areaM2)) * (cell.zone.structural ? tables.structuralWeight : 1);
   const base = { zone: cell.zone.slug, aspect: cell.aspect, axis, weight };
-  if (!isSeen(cell)) return { ...base, ...expected(axis, ageYears, tables), seen: false };
+  if (!isSeen(cell))
+    return { ...base, ...expected(axis, ageYears, tables), seen: false, blocked: cell.status === 'blocked' };
   const chances = cell.aspect === 'paint' ? paint.get(cell.zone.slug) : undefined;
   const measured = chances ? chances.filled * tables.paintLoss.filled + chances.heavy * tables.paintLoss.heavy : 0;
   const found = cell.findings.reduce((sum, f) => sum + findingLoss(f.body), 0);
@@ -75,7 +80,9 @@ function partOf(
     return { ...base, mean: Math.min(otherwise.mean, tables.seen.clean) * kept, sd: otherwise.sd, seen: true };
   }
   const mean = tables.seen.clean * kept;
-  return { ...base, mean, sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd, seen: true };
+  const lost = found + measured + uneven;
+  const byFindings = lost === 0 ? 0 : found / lost;
+  return { ...base, byFindings, mean, sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd, seen: true };
 }
 
 function originalityParts(

@@ -51,6 +51,38 @@ it('takes the latest look, whatever the order of arrival', () => {
   expect(cell([late, early], 'roof', 'paint').status).toBe('blocked');
 });
 
+it('compares looks as instants, whatever zone their clocks wrote', () => {
+  const later = look('roof', 'paint', 'blocked', '2027-02-10T09:00:00Z');
+  const earlier = look('roof', 'paint', 'clean', '2027-02-10T10:00:00+02:00');
+  expect(cell([later, earlier], 'roof', 'paint').status).toBe('blocked');
+  const half = look('roof', 'paint', 'blocked', '2027-02-10T09:00:00.500Z');
+  expect(cell([half, look('roof', 'paint', 'clean', '2027-02-10T09:00:00Z')], 'roof', 'paint').status).toBe('blocked');
+});
+
+it('counts what was measured as seen, and as nothing more', () => {
+  const read = (state: string) =>
+    record('reading', { zone: 'roof', state, thicknessUm: state === 'none' ? null : 120 });
+  expect(cell([read('read')], 'roof', 'paint').status).toBe('measured');
+  expect(cell([read('over')], 'roof', 'paint').status).toBe('measured');
+  expect(cell([read('none')], 'roof', 'paint').status).toBe('unseen');
+  expect(cell([read('read')], 'roof', 'shape').status).toBe('unseen');
+  expect(coverageOf(plan, [read('read')]).byView.outside.seen).toBeGreaterThan(0);
+  const gap = record('gap', { seam: 'cowl|hood', stations: [{ sMm: 0, gapMm: 5, flushMm: null, touched: null }] });
+  expect(cell([gap], 'hood', 'fit').status).toBe('measured');
+  // A look says more than a figure, but for one that could not be had where a figure was.
+  expect(cell([read('read'), look('roof', 'paint', 'clean', '2027-02-10T09:00:00Z')], 'roof', 'paint').status).toBe(
+    'clean',
+  );
+  expect(cell([read('read'), look('roof', 'paint', 'blocked', '2027-02-10T09:00:00Z')], 'roof', 'paint').status).toBe(
+    'measured',
+  );
+});
+
+it('makes nothing seen by what stands in own words', () => {
+  const own = record('finding', { ...finding('roof', 'own-words').body, note: 'smells of mice' });
+  expect(coverageOf(plan, [own]).whole.seen).toBe(0);
+});
+
 it('puts a finding under the aspect of its flaw that the zone has', () => {
   expect(aspectOf('blister', plan.zones.get('hood')!)).toBe('paint');
   expect(aspectOf('blister', plan.zones.get('tank')!)).toBe('corrosion');

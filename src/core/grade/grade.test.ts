@@ -240,3 +240,79 @@ it('corrects the distances of a car by what was seen on it, carefully and within
   const many = Array.from({ length: 40 }, () => body({ visibleFromM: 8 * modelled }));
   expect(eyeCorrection(many, false, eye)).toBe(eye.mostCorrection);
 });
+
+describe('what was measured', () => {
+  const reading = (zone: string, um: number): AnyRecord =>
+    ({
+      id: id(),
+      kind: 'reading',
+      version: 1,
+      body: {
+        zone,
+        state: um >= 900 ? 'over' : 'read',
+        thicknessUm: um,
+        typed: { text: String(um), unit: 'um' },
+        place: null,
+        visit: null,
+        confirmed: false,
+        origin: 'car',
+        note: '',
+        at: AT,
+      },
+    }) as AnyRecord;
+  const panels = ['hood', 'roof', 'deck', 'fender.left', 'fender.right', 'door.left.front', 'door.right.front'];
+  const film = (um: number) => panels.flatMap((z) => Array.from({ length: 5 }, () => reading(z, um)));
+  const axis = (records: AnyRecord[], name: string) =>
+    gradeCar({ plan, records: [car(), ...records], onYear: 2027 }).axes.find((a) => a.axis === name)!;
+
+  it('moves the finish without a pressed look, and counts as seen', () => {
+    const [nothing, filled, factory] = [axis([], 'finish'), axis(film(900), 'finish'), axis(film(118), 'finish')];
+    expect(filled.grade.value).toBeLessThan(nothing.grade.value! - 10);
+    expect(factory.grade.value).toBeLessThanOrEqual(nothing.grade.value! + 1);
+    expect(filled.seen).toBeGreaterThan(0.3);
+  });
+
+  it('moves the fit: a door with wide gaps', () => {
+    const gap = {
+      id: id(),
+      kind: 'gap',
+      version: 1,
+      body: {
+        seam: 'door.left.front|fender.left',
+        by: 'feeler',
+        photo: null,
+        evidence: 'measured',
+        note: '',
+        at: AT,
+        stations: [100, 300, 500].map((sMm) => ({
+          sMm,
+          gapMm: 9,
+          gapSeMm: null,
+          flushMm: null,
+          flushSeMm: null,
+          edgesPx: null,
+          touched: null,
+          refused: null,
+        })),
+      },
+    } as unknown as AnyRecord;
+    expect(axis([gap], 'fit').grade.value).toBeLessThan(axis([], 'fit').grade.value! - 0.5);
+  });
+
+  it('is not charged to a finding beside it', () => {
+    const chip = finding('hood', 'chip');
+    const cost = (records: AnyRecord[]) =>
+      gradeCar({ plan, records: [car(), chip, ...records], onYear: 2027 }).findingMovers.find(
+        (m) => m.finding === chip.id,
+      )!.points;
+    const alone = cost([look('hood', 'paint')]);
+    expect(cost(Array.from({ length: 6 }, () => reading('hood', 900)))).toBeLessThan(alone * 1.6);
+  });
+
+  it('never offers a blocked place as a look that would narrow the grade', () => {
+    const blocked = plan.lap.underneath.flatMap((z) => plan.zones.get(z)!.aspects.map((a) => look(z, a, 'blocked')));
+    const { unseenMovers } = gradeCar({ plan, records: [car(), ...blocked], onYear: 2027 });
+    expect(unseenMovers.length).toBeGreaterThan(0);
+    for (const m of unseenMovers) expect(plan.zones.get(m.zone)!.view).not.toBe('underneath');
+  });
+});

@@ -35,7 +35,7 @@ export interface WholeGrade {
 
 export interface Mover {
   readonly zone: string;
-  /** Points of the whole's standard deviation that looking there would take away (unseen), or points it costs (finding). */
+  /** Points of the whole: what an unseen place adds to its doubt by itself (weight × spread), or what a finding costs. */
   readonly points: number;
   readonly finding: string | null;
 }
@@ -46,7 +46,7 @@ export interface Grade {
   readonly coverage: Coverage;
   readonly presents: Presents;
   readonly paint: PaintAnalysis;
-  /** Unseen places and findings that move the whole most. */
+  /** Unseen places that can be looked at, and findings, that move the whole most. */
   readonly unseenMovers: readonly Mover[];
   readonly findingMovers: readonly Mover[];
   readonly gates: readonly ('structural-loss' | 'unsafe-brakes' | 'no-identity')[];
@@ -210,7 +210,7 @@ function unseenMovers(parts: readonly Part[], tables: GradeTables): Mover[] {
   const totals = new Map(AXES.map((a) => [a, parts.filter((p) => p.axis === a).reduce((s, p) => s + p.weight, 0)]));
   const byZone = new Map<string, number>();
   for (const p of parts) {
-    if (p.seen || p.aspect === 'originality') continue;
+    if (p.seen || p.blocked || p.aspect === 'originality') continue;
     byZone.set(
       p.zone,
       (byZone.get(p.zone) ?? 0) + (axisWeight(p.axis, tables) * p.weight * p.sd) / totals.get(p.axis)!,
@@ -230,7 +230,9 @@ function findingMovers(coverage: Coverage, parts: readonly Part[], tables: Grade
     const total = parts.filter((p) => p.axis === part.axis).reduce((s, p) => s + p.weight, 0);
     const all = cell.findings.reduce((s, f) => s + findingLoss(f.body), 0);
     for (const f of cell.findings) {
-      const lost = (tables.seen.clean - part.mean) * (findingLoss(f.body) / all);
+      // What the gauge or the tape measured there is not the findings' doing.
+      const lost =
+        all === 0 ? 0 : (tables.seen.clean - part.mean) * (part.byFindings ?? 1) * (findingLoss(f.body) / all);
       movers.push({
         zone: cell.zone.slug,
         points: (axisWeight(part.axis, tables) * part.weight * lost) / total,

@@ -147,6 +147,8 @@ export function stateChances(fit: FilmFit, noneCount: number, profile: PaintProf
 interface Measured {
   readonly zone: string;
   readonly sample: ReturnType<typeof sampleOf>;
+  /** The points that showed nothing. */
+  readonly silent: readonly FilmReading[];
   readonly fit: FilmFit | null;
   readonly metal: Metal | null;
   readonly areaM2: number | null;
@@ -154,10 +156,12 @@ interface Measured {
 
 function measure(zone: string, readings: readonly FilmReading[], plan: Plan | null): Measured {
   const sample = sampleOf(readings);
+  const silent = readings.filter((r) => r.state === 'none');
   const planned = plan?.zones.get(zone) ?? null;
   return {
     zone,
     sample,
+    silent,
     fit: fitCensored(sample, WEAK),
     metal: planned?.metal ?? null,
     areaM2: planned?.areaM2 ?? null,
@@ -174,6 +178,26 @@ function likeTheCar(own: readonly FilmFit[]): FilmPrior | null {
   };
 }
 
+/**
+ * Why points of a panel showed nothing, each under the conditions of its own visit: the cause of those that cold or the
+ * wrong gauge do not explain, and how many these are; where all are explained so, that.
+ */
+function silenceOf(
+  { metal, silent }: Measured,
+  input: PaintInput,
+  read: number,
+  over: number,
+): { cause: NoneCause | null; unexplained: number } {
+  const under = silent.map(
+    ({ under }) => under ?? { temperatureC: input.temperatureC ?? null, gauge: input.gauge ?? null },
+  );
+  const causes = under.map((u) => noneCause({ metal, ...u, none: 1, read, over }));
+  const explained = causes.filter((c) => c === 'cold' || c === 'wrong-gauge' || c === 'material');
+  const unexplained = causes.length - explained.length;
+  if (unexplained === 0) return { cause: explained[0] ?? null, unexplained };
+  return { cause: noneCause({ metal, temperatureC: null, gauge: null, none: unexplained, read, over }), unexplained };
+}
+
 interface Car {
   readonly jobs: ReadonlyMap<string, number>;
   readonly near: FilmPrior | null;
@@ -188,13 +212,12 @@ function zonePaint(m: Measured, input: PaintInput, car: Car): ZonePaint {
   const n = read + over;
   const unreadable = metal !== null && !gaugeCanRead(metal);
   const lacks = unreadable ? 0 : Math.max(0, readingsNeeded(m.areaM2) - n);
-  const { temperatureC = null, gauge = null } = input;
-  const cause = noneCause({ metal, temperatureC, gauge, none, read, over });
+  const { cause, unexplained } = silenceOf(m, input, read, over);
   // A panel with enough readings stands by itself; one with few borrows from the car.
   const pooled = fit && lacks > 0 && car.near ? poolWith(fit, WEAK, car.near, POOLING.share) : fit;
-  const medianUm = pooled ? medianEstimate(pooled, sample.overUm) : NOTHING;
+  const medianUm = pooled ? medianEstimate(pooled, sample) : NOTHING;
   const spread = pooled ? spreadEstimate(pooled) : NOTHING;
-  const silent = cause === 'thick' ? none : 0;
+  const silent = cause === 'thick' ? unexplained : 0;
   const profile = input.profiles[0];
   const observed = [
     ...sample.readUm.map((value) => ({ value, censored: false })),
@@ -262,7 +285,7 @@ function contrast(a: Measured, b: Measured): Contrast | null {
   const sd = Math.hypot(ma.sd, mb.sd);
   const overs = [...a.sample.overUm, ...b.sample.overUm];
   const ceiling = overs.length > 0 ? Math.min(...overs) : Number.POSITIVE_INFINITY;
-  const [ea, eb] = [a, b].map((m) => medianEstimate(m.fit!, m.sample.overUm));
+  const [ea, eb] = [a, b].map((m) => medianEstimate(m.fit!, m.sample));
   const known = (e: Estimate) => e.value ?? e.low!;
   // Of two panels above the ceiling nothing is known but that.
   const censored = (ea!.value === null) !== (eb!.value === null);
@@ -327,9 +350,9 @@ export function analysePaint(input: PaintInput): PaintAnalysis {
 }
 
 function baseline(own: readonly Measured[]): Estimate {
-  const overUm = own.flatMap((m) => m.sample.overUm);
-  const fit = fitCensored({ readUm: own.flatMap((m) => m.sample.readUm), overUm }, WEAK);
-  return fit ? medianEstimate(fit, overUm) : NOTHING;
+  const all = { readUm: own.flatMap((m) => m.sample.readUm), overUm: own.flatMap((m) => m.sample.overUm) };
+  const fit = fitCensored(all, WEAK);
+  return fit ? medianEstimate(fit, all) : NOTHING;
 }
 
 function contrasts(plan: Plan | null, measured: readonly Measured[]): Contrast[] {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  type CensoredSample,
   type FilmPrior,
   fitCensored,
   lnMedianMoments,
@@ -8,6 +9,8 @@ import {
   medianEstimate,
   spreadEstimate,
 } from './censored-fit';
+
+const medianOf = (sample: CensoredSample, prior: FilmPrior) => medianEstimate(fitCensored(sample, prior)!, sample);
 
 const FLAT: FilmPrior = { lnMedian: { mean: 5, sd: 50 }, lnSpread: { mean: -1.5, sd: 50 } };
 const WEAK: FilmPrior = {
@@ -36,7 +39,7 @@ it('orders its quantiles and keeps the value inside its interval', () => {
     fc.property(sample, (s) => {
       const fit = fitCensored(s, WEAK)!;
       const q = [0.05, 0.1, 0.5, 0.9, 0.95].map((p) => lnMedianQuantile(fit, p));
-      const { value, low, high } = medianEstimate(fit, s.overUm);
+      const { value, low, high } = medianEstimate(fit, s);
       const spread = spreadEstimate(fit);
       const ordered = q.every((v, i) => i === 0 || v >= q[i - 1]!);
       return (
@@ -52,8 +55,8 @@ it('orders its quantiles and keeps the value inside its interval', () => {
 
 it('does not mind the order of readings', () => {
   const values = [118, 240, 131, 127, 310];
-  const a = medianEstimate(fitCensored({ readUm: values, overUm: [500] }, WEAK)!, [500]);
-  const b = medianEstimate(fitCensored({ readUm: [...values].reverse(), overUm: [500] }, WEAK)!, [500]);
+  const a = medianOf({ readUm: values, overUm: [500] }, WEAK);
+  const b = medianOf({ readUm: [...values].reverse(), overUm: [500] }, WEAK);
   expect(b.value!).toBeCloseTo(a.value!, 6);
 });
 
@@ -73,10 +76,8 @@ it('has the geometric mean as its median where nothing is censored and the belie
 
 it('narrows as readings are added', () => {
   const width = (n: number) => {
-    const { low, high } = medianEstimate(
-      fitCensored({ readUm: Array.from({ length: n }, (_, i) => 120 + (i % 5) * 4), overUm: [] }, WEAK)!,
-      [],
-    );
+    const sample = { readUm: Array.from({ length: n }, (_, i) => 120 + (i % 5) * 4), overUm: [] };
+    const { low, high } = medianOf(sample, WEAK);
     return high! - low!;
   };
   expect(width(5)).toBeLessThan(width(2));
@@ -102,5 +103,23 @@ it('finds more evidence for a belief that fits', () => {
 
 it('takes different ceilings apart: the lowest one met is what the median exceeds', () => {
   const s = { readUm: [], overUm: [500, 1500, 500] };
-  expect(medianEstimate(fitCensored(s, WEAK)!, s.overUm)).toEqual({ value: null, low: 500, high: null, n: 3 });
+  expect(medianEstimate(fitCensored(s, WEAK)!, s)).toEqual({ value: null, low: 500, high: null, n: 3 });
+});
+
+it('reads gauges of different ceilings together: the median lies in its own interval', () => {
+  // Two points that a 500 µm gauge could not read through, three that a 2,000 µm gauge read.
+  const mixed = medianOf({ readUm: [1500, 1600, 1550], overUm: [500, 500] }, WEAK);
+  expect(mixed.value).toBeGreaterThan(1200);
+  expect(mixed.value).toBeLessThan(1800);
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 40, max: 1900, noNaN: true }), { minLength: 1, maxLength: 12 }),
+      fc.array(fc.constantFrom(500, 1000, 2000), { maxLength: 6 }),
+      (readUm, overUm) => {
+        const { value, low, high } = medianOf({ readUm, overUm }, WEAK);
+        return value === null ? low === Math.min(...overUm) && high === null : low! <= value && value <= high!;
+      },
+    ),
+    { seed: 64, numRuns: 60 },
+  );
 });

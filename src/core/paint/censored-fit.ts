@@ -1,4 +1,5 @@
 import type { Estimate } from '../stats/estimate';
+import { kaplanMeierMedian } from '../stats/kaplan-meier';
 import { logUpperTail } from '../stats/normal';
 
 // Looked up once: these run tens of thousands of times a fit.
@@ -224,19 +225,22 @@ export function shareAboveCut(fit: FilmFit, cutUm: number): Estimate {
 }
 
 /**
- * Median thickness in µm with its 10 and 90 % points. When more than half of the readings stand at the ceiling the
- * median lies above it (as Kaplan and Meier's median is then not reached): the value is null, `low` the lowest ceiling
- * met and `high` null, for the gauge cannot say how much more.
+ * Median thickness in µm with its 10 and 90 % points. Where the readings themselves do not come down to a half (Kaplan
+ * and Meier's median is not reached: more than half stand at the ceiling) the median lies above what the gauge can say:
+ * the value is null, `low` the lowest ceiling met and `high` null. Gauges of several ceilings are read together: a point
+ * that one gauge could not read through says nothing of how the others' readings lie above that.
  */
-export function medianEstimate(fit: FilmFit, overUm: readonly number[]): Estimate {
-  const ceiling = overUm.length > 0 ? Math.min(...overUm) : Infinity;
-  if (overUm.length * 2 > fit.n) return { value: null, low: ceiling, high: null, n: fit.n };
-  return {
-    value: Math.min(exp(lnMedianQuantile(fit, 0.5)), ceiling),
-    low: exp(lnMedianQuantile(fit, 0.1)),
-    high: exp(lnMedianQuantile(fit, 0.9)),
-    n: fit.n,
-  };
+export function medianEstimate(fit: FilmFit, { readUm, overUm }: CensoredSample): Estimate {
+  const free = kaplanMeierMedian([
+    ...readUm.map((value) => ({ value, censored: false })),
+    ...overUm.map((value) => ({ value, censored: true })),
+  ]);
+  if (free === null) return { value: null, low: overUm.length > 0 ? Math.min(...overUm) : null, high: null, n: fit.n };
+  const [low, value, high] = [0.1, 0.5, 0.9].map((q) => exp(lnMedianQuantile(fit, q))) as [number, number, number];
+  // Half are known to lie below the first ceiling above the free median, so the median does.
+  const most = Math.min(...overUm.filter((c) => c >= free), Infinity);
+  const capped = Math.min(value, most);
+  return { value: capped, low: Math.min(low, capped), high, n: fit.n };
 }
 
 /** Standard deviation of ln(thickness) with its 10 and 90 % points. */

@@ -2,10 +2,12 @@ import fc from 'fast-check';
 import { planOf } from '../body/plan';
 import { normalDraw, seeded } from '../stats/random';
 import { analysePaint, readingsNeeded, sampleOf, stateChances } from './analyse';
-import { fitCensored, medianEstimate, spreadEstimate } from './censored-fit';
+import { type CensoredSample, type FilmPrior, fitCensored, medianEstimate, spreadEstimate } from './censored-fit';
 import type { FilmReading } from './film-reading';
 import { groupJobs } from './jobs';
 import { DEFAULT_PROFILES, profileSchema } from './profiles';
+
+const medianOf = (sample: CensoredSample, prior: FilmPrior) => medianEstimate(fitCensored(sample, prior)!, sample);
 
 const PRIOR = {
   lnMedian: { mean: Math.log(220), sd: Math.log(3.2) },
@@ -43,7 +45,7 @@ describe('censored median', () => {
     let judged = 0;
     for (let seed = 1; seed <= 500; seed++) {
       const sample = draw(seed, n, 200, spread, ceiling);
-      const { value, low, high } = medianEstimate(fitCensored(sample, PRIOR)!, sample.overUm);
+      const { value, low, high } = medianEstimate(fitCensored(sample, PRIOR)!, sample);
       judged++;
       // Above the ceiling the estimate only says "at least the ceiling": that covers whatever lies above it.
       if (value === null ? 200 >= low! : low! <= 200 && 200 <= high!) covered++;
@@ -58,7 +60,7 @@ describe('censored median', () => {
     const logs = [4.7, 4.85, 4.8, 5.0, 4.9, 4.95];
     const mean = logs.reduce((a, b) => a + b) / 6;
     const s = Math.sqrt(logs.reduce((a, b) => a + (b - mean) ** 2, 0) / 5);
-    const { low, high } = medianEstimate(fitCensored({ readUm: logs.map(Math.exp), overUm: [] }, flat)!, []);
+    const { low, high } = medianOf({ readUm: logs.map(Math.exp), overUm: [] }, flat);
     expect(Math.log(low!)).toBeCloseTo(mean - (1.476 * s) / Math.sqrt(6), 2);
     expect(Math.log(high!)).toBeCloseTo(mean + (1.476 * s) / Math.sqrt(6), 2);
   });
@@ -68,8 +70,8 @@ describe('censored median', () => {
       fc.property(
         fc.array(fc.double({ min: 60, max: 480, noNaN: true }), { minLength: 3, maxLength: 12 }),
         (values) => {
-          const plain = medianEstimate(fitCensored({ readUm: values, overUm: [] }, PRIOR)!, []);
-          const more = medianEstimate(fitCensored({ readUm: values, overUm: [500, 500] }, PRIOR)!, [500, 500]);
+          const plain = medianOf({ readUm: values, overUm: [] }, PRIOR);
+          const more = medianOf({ readUm: values, overUm: [500, 500] }, PRIOR);
           return more.value === null || more.value >= plain.value! * 0.999;
         },
       ),
@@ -78,7 +80,7 @@ describe('censored median', () => {
   });
 
   it('says at least the ceiling when most readings stand at it', () => {
-    expect(medianEstimate(fitCensored({ readUm: [420], overUm: [500, 500, 500] }, PRIOR)!, [500, 500, 500])).toEqual({
+    expect(medianOf({ readUm: [420], overUm: [500, 500, 500] }, PRIOR)).toEqual({
       value: null,
       low: 500,
       high: null,
@@ -88,14 +90,14 @@ describe('censored median', () => {
 
   it('handles no, one, equal and only censored readings', () => {
     expect(fitCensored({ readUm: [], overUm: [] }, PRIOR)).toBeNull();
-    const one = medianEstimate(fitCensored({ readUm: [130], overUm: [] }, PRIOR)!, []);
+    const one = medianOf({ readUm: [130], overUm: [] }, PRIOR);
     expect(one.low!).toBeLessThan(125);
     expect(one.high!).toBeGreaterThan(135);
-    const equal = medianEstimate(fitCensored({ readUm: [130, 130, 130, 130, 130, 130], overUm: [] }, PRIOR)!, []);
+    const equal = medianOf({ readUm: [130, 130, 130, 130, 130, 130], overUm: [] }, PRIOR);
     expect(equal.value!).toBeCloseTo(130, 0);
     expect(Number.isFinite(equal.high!)).toBe(true);
     const all = fitCensored({ readUm: [], overUm: [500, 500, 500] }, PRIOR)!;
-    expect(medianEstimate(all, [500, 500, 500]).low).toBe(500);
+    expect(medianEstimate(all, { readUm: [], overUm: [500, 500, 500] }).low).toBe(500);
     expect(Number.isFinite(spreadEstimate(all).value!)).toBe(true);
   });
 

@@ -1,5 +1,4 @@
 import { planOf } from '../body/plan';
-import { PRACTICE_NOTE } from '../gauge/practice';
 import { gradeCar } from '../grade/grade';
 import type { AnyRecord, RecordKind } from '../records/kinds';
 import { RECORD_SCHEMAS } from '../records/kinds';
@@ -64,8 +63,8 @@ it('does not let a report out with readings of the stand-in, and puts that first
     car(),
     visit(),
     reading(120),
-    reading(130, { note: PRACTICE_NOTE }),
-    reading(131, { note: PRACTICE_NOTE }),
+    reading(130, { origin: 'practice' }),
+    reading(131, { origin: 'practice', note: 'taken while learning' }),
   ];
   const grade = gradeCar({ plan, records, onYear: 2027 });
   expect(missingFrom(plan, records, grade.coverage, grade.paint)[0]).toEqual({
@@ -74,6 +73,21 @@ it('does not let a report out with readings of the stand-in, and puts that first
     detail: '',
     count: 2,
   });
+});
+
+it('does not let a report out with readings of no stated gauge', () => {
+  const open = [car(), visit({ gauge: null }), reading(120), reading(121)];
+  const asked = (records: AnyRecord[]) => {
+    const grade = gradeCar({ plan, records, onYear: 2027 });
+    return missingFrom(plan, records, grade.coverage, grade.paint).find((m) => m.kind === 'gauge-not-stated');
+  };
+  expect(asked(open)).toEqual({ kind: 'gauge-not-stated', blocks: true, detail: '', count: 2 });
+  expect(asked([car(), visit(), reading(120)])).toBeUndefined();
+  // Another visit's gauge is not the one of these.
+  const [bare, stated] = [visit({ gauge: null }), visit()];
+  expect(
+    asked([car(), bare, stated, reading(120, { visit: bare.id }), reading(121, { visit: stated.id })])?.count,
+  ).toBe(1);
 });
 
 it('counts a finding as pictured by a photo of it or by a photo it names', () => {

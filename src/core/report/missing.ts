@@ -1,6 +1,5 @@
 import type { Plan } from '../body/plan';
 import { type CorrectionResult, correctionOf } from '../gauge/correction';
-import { PRACTICE_NOTE } from '../gauge/practice';
 import type { Coverage } from '../grade/coverage';
 import type { PaintAnalysis } from '../paint/analyse';
 import { gaugeCanRead, readingsNeeded } from '../paint/analyse';
@@ -51,11 +50,16 @@ export function missingFrom(
   if (car && Object.values(car.leave).some((l) => l === 'not-asked')) add('no-leave');
   if (readings.length > 0) {
     const gauges = visits.flatMap((v) => (v.gauge ? [v.gauge] : []));
-    if (gauges.length === 0) add('gauge-not-stated');
-    else if (gauges.some((g) => g.checks.length === 0)) add('gauge-not-checked');
+    const stated = new Set(recordsOf(records, 'visit').flatMap((v) => (v.body.gauge ? [v.id] : [])));
+    // A reading that names no visit is taken with the gauge of the only one.
+    const withoutGauge = readings.filter(({ body }) =>
+      body.visit === null ? gauges.length === 0 : !stated.has(body.visit),
+    ).length;
+    if (withoutGauge > 0) add('gauge-not-stated', true, '', withoutGauge);
+    if (gauges.some((g) => g.checks.length === 0)) add('gauge-not-checked');
     if (visits.some((v) => v.temperatureC === null)) add('no-temperature');
     if (gauges.some((g) => isDrifted(correctionOf(g.checks)))) add('gauge-drifted');
-    const practice = readings.filter((r) => r.body.note === PRACTICE_NOTE).length;
+    const practice = readings.filter((r) => r.body.origin === 'practice').length;
     if (practice > 0) add('practice-readings', true, '', practice);
   }
   if (coverage)

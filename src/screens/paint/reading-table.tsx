@@ -8,6 +8,7 @@ import { readingsCsv } from '@/core/csv/write-readings';
 import { clip } from '@/core/records/clip';
 import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
+import { figureOf } from '@/core/units/figure';
 import { thicknessFigure, thicknessSign, toUm } from '@/core/units/thickness';
 import { CsvTransfer } from '@/ui/parts/csv-transfer';
 import { useUnit, useWording } from '@/ui/preferences';
@@ -40,19 +41,21 @@ export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => 
     if (order === 'thickest') all.sort((a, b) => rank(b) - rank(a));
     return all;
   }, [state.records, order]);
+  const visits = recordsOf(state.records, 'visit');
   const correct = (row: Row, text: string) => {
-    const value = Number(text.replace(',', '.'));
-    if (text.trim() === '' || !Number.isFinite(value)) return;
     const { typed } = row.body;
     if (text === typed.text) return;
-    const body = {
-      ...row.body,
-      state: 'read' as const,
-      thicknessUm: toUm(value, typed.unit),
-      typed: { ...typed, text },
-      confirmed: false,
-    };
-    const put = store.put([{ kind: 'reading', id: row.id, body }]);
+    const value = figureOf(text);
+    if (value === null) return;
+    if (value === 'bad') return void toast(`“${text}” is no number. The reading stays as it was.`);
+    const um = toUm(value, typed.unit);
+    const gauge = visits.find((v) => v.id === row.body.visit)?.body.gauge;
+    const ceiling = gauge?.ceilingUm ?? ceilingUm;
+    // At the ceiling a gauge says only "at least".
+    const shown =
+      um >= ceiling ? { state: 'over' as const, thicknessUm: ceiling } : { state: 'read' as const, thicknessUm: um };
+    const body = { ...row.body, ...shown, typed: { ...typed, text }, confirmed: false };
+    const put = store.put([{ kind: 'reading', id: row.id, body, upon: row.version }]);
     if (!put.ok) toast(put.message);
   };
   const take = (text: string, name: string) => {
@@ -62,7 +65,6 @@ export function ReadingTable({ onPick, ceilingUm }: { onPick: (zone: string) => 
     });
     if (bad.length > 0) return bad;
     const now = new Date().toISOString();
-    const visits = recordsOf(state.records, 'visit');
     const put = store.put(
       readings.map(({ note, at, ...r }) => ({
         kind: 'reading' as const,

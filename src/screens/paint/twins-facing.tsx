@@ -68,8 +68,8 @@ function SideMap({ zone }: { zone: Zone }) {
           map={map}
           readings={readings}
           ceilingUm={Math.min(
-            USUAL_CEILING_UM,
             ...readings.flatMap((r) => (r.state === 'over' ? (r.thicknessUm ?? []) : [])),
+            Number.POSITIVE_INFINITY,
           )}
           label={`Film over ${zoneWords(zone.slug, wording)}`}
         />

@@ -88,6 +88,7 @@ export function useGauge(walking: Walking): GaugeHand {
             visit: here.current.visit,
             // What an instrument shows is no slip of the finger.
             confirmed: true,
+            origin: practice ? 'practice' : 'car',
             note: practice ? PRACTICE_NOTE : '',
             at: new Date().toISOString(),
           },
