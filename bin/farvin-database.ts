@@ -2,10 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { asc, desc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, ne, or, sql } from 'drizzle-orm';
 import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
-import { checkLog } from '../src/data/log';
+import { checkLog, noteCaseRepair } from '../src/data/log';
 import { user } from '../src/data/tables/auth';
 import { inspection, lot, membership, sale } from '../src/data/tables/farvin';
 import { importBundle } from '../src/server/export/import-bundle';
@@ -27,8 +27,12 @@ async function withOwner<T>(work: (db: Db) => Promise<T>): Promise<T> {
   }
 }
 
-/** Checks the hash chain of every inspection's log, or of one lot's. */
-export async function verifyLog(flags: { lot?: string | undefined }): Promise<object> {
+/** Checks every inspection's log, or one lot's: its chain of hashes, and the records against what it says. */
+export async function verifyLog(flags: {
+  lot?: string | undefined;
+  as?: string | undefined;
+  'note-repair'?: boolean | undefined;
+}): Promise<object> {
   return withOwner(async (db) => {
     const rows = await db
       .select({ id: inspection.id, revision: inspection.revision, lot: lot.number, title: lot.title })
@@ -38,9 +42,14 @@ export async function verifyLog(flags: { lot?: string | undefined }): Promise<ob
       .orderBy(asc(lot.number), asc(inspection.revision));
     let lines = 0;
     const broken: object[] = [];
+    let repaired = 0;
+    const by = flags['note-repair'] ? (await actorFor(db, flags.as)).name : null;
     for (const row of rows) {
-      const verdict = await checkLog(db, row.id);
+      let verdict = await checkLog(db, row.id);
+      while (by !== null && verdict.cause === 'case-of-id' && (await noteCaseRepair(db, row.id, by)) !== null)
+        verdict = await checkLog(db, row.id);
       lines += verdict.lines;
+      repaired += verdict.repaired;
       if (!verdict.whole)
         broken.push({
           lot: row.lot,
@@ -48,10 +57,12 @@ export async function verifyLog(flags: { lot?: string | undefined }): Promise<ob
           revision: row.revision,
           inspection: row.id,
           at: verdict.brokenAt,
+          cause: verdict.cause,
+          records: verdict.differing,
         });
     }
     if (broken.length > 0) throw new Refusal('log-broken', { inspections: rows.length, lines, broken });
-    return { ok: true, inspections: rows.length, lines, broken };
+    return { ok: true, inspections: rows.length, lines, repaired, broken };
   });
 }
 
@@ -81,6 +92,7 @@ export async function exportVerb(flags: {
   out?: string | undefined;
   what?: string | undefined;
   as?: string | undefined;
+  sale?: string | undefined;
 }): Promise<object> {
   const { out, what = 'bundle' } = flags;
   if (!flags.lot || !out) throw new Usage('export needs --lot NUMBER and --out FILE');
@@ -92,10 +104,18 @@ export async function exportVerb(flags: {
       .select({ id: inspection.id })
       .from(inspection)
       .innerJoin(lot, eq(lot.id, inspection.lotId))
-      .where(eq(lot.number, number))
-      .orderBy(desc(inspection.revision))
+      .innerJoin(sale, eq(sale.id, lot.saleId))
+      .where(
+        and(
+          eq(lot.number, number),
+          eq(lot.orgId, actor.orgId),
+          ne(inspection.state, 'given-up'),
+          flags.sale === undefined ? undefined : or(eq(sale.name, flags.sale), sql`${sale.id}::text = ${flags.sale}`),
+        ),
+      )
+      .orderBy(desc(sale.opensOn), desc(inspection.revision))
       .limit(1);
-    if (!row) throw new Refusal('no-lot', { message: `There is no lot ${number}.` });
+    if (!row) throw new Refusal('no-lot', { message: `Your organisation has no lot ${number} in that sale.` });
     const dir = mkdtempSync(path.join(os.tmpdir(), `farvin-${randomUUID().slice(0, 8)}-`));
     try {
       const file = await makeExport(db, actor, row.id, what, dir, async (done, total) => {

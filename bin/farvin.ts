@@ -27,9 +27,9 @@ const HELP: Readonly<Record<string, string>> = {
     'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
   verify: 'verify REPORT\n  Re-computes hash and signature of a sealed report.',
   'verify-log':
-    'verify-log [--lot N]\n  Re-computes the hash chain of every inspection’s log in the database (DATABASE_URL, else the demo’s).',
+    'verify-log [--lot N] [--note-repair [--as EMAIL]]\n  Re-computes the hash chain of every inspection’s log in the database (DATABASE_URL, else the demo’s) and compares the records with it. --note-repair notes beside the log what an earlier program’s capital letters broke.',
   export:
-    'export --lot N --out FILE [--what bundle|pdf|zip] [--as EMAIL]\n  Writes an inspection with its pictures from the database.',
+    'export --lot N --out FILE [--sale NAME] [--what bundle|pdf|zip] [--as EMAIL]\n  Writes an inspection with its pictures from the database.',
   import:
     'import BUNDLE [--sale NAME] [--as EMAIL]\n  Takes a bundle (JSON, or ZIP with pictures) into the database; twice changes nothing.',
 };
@@ -176,6 +176,7 @@ const OPTIONS = {
   what: { type: 'string' },
   as: { type: 'string' },
   sale: { type: 'string' },
+  'note-repair': { type: 'boolean' },
   panel: { type: 'string' },
   'card-mm': { type: 'string' },
   'card-px': { type: 'string' },

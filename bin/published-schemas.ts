@@ -1,21 +1,43 @@
 import { z } from 'zod';
 import { bundleSchema } from '../src/core/records/bundle';
 import { RECORD_KINDS, RECORD_SCHEMAS } from '../src/core/records/kinds';
+import { reportFileSchema } from '../src/core/report/seal';
 import { snapshotSchema } from '../src/core/report/snapshot';
 
+const DRAFT = 'https://json-schema.org/draft/2020-12/schema';
 const json = (schema: z.ZodType) => z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
+
+/** The bundle with the body of each kind's records spelled out. */
+const wholeBundle = bundleSchema.extend({
+  records: z.object(
+    Object.fromEntries(
+      RECORD_KINDS.map((kind) => [
+        kind,
+        z.array(bundleSchema.shape.records.valueType.element.extend({ body: RECORD_SCHEMAS[kind] })).optional(),
+      ]),
+    ),
+  ),
+});
 
 /** The published JSON Schemas by file name, derived from the schemas that check. */
 export function publishedSchemas(): Record<string, string> {
   const text = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`;
   return {
-    'bundle.schema.json': text(json(bundleSchema)),
+    'bundle.schema.json': text({ title: 'A bundle, *.farvin.json', ...json(wholeBundle) }),
     'records.schema.json': text({
-      $schema: 'https://json-schema.org/draft/2020-12/schema',
+      $schema: DRAFT,
       title: 'Bodies of records by kind',
       type: 'object',
-      properties: Object.fromEntries(RECORD_KINDS.map((kind) => [kind, json(RECORD_SCHEMAS[kind])])),
+      properties: Object.fromEntries(
+        RECORD_KINDS.map((kind) => {
+          const { $schema: _s, ...body } = json(RECORD_SCHEMAS[kind]);
+          return [kind, body];
+        }),
+      ),
     }),
-    'report.schema.json': text(json(snapshotSchema)),
+    'report.schema.json': text({
+      title: 'A sealed report, *.farvin-report.json',
+      ...json(reportFileSchema.extend({ snapshot: snapshotSchema.extend({ bundle: wholeBundle }) })),
+    }),
   };
 }

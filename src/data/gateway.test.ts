@@ -63,7 +63,7 @@ const reading = (um = 131, extra = {}) => ({
   ...extra,
 });
 const carBody = { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' };
-const visitBody = { startedAt: AT };
+const visitBody = { startedAt: AT, gauge: { name: 'Survey gauge', ceilingUm: 500 } };
 const send = async (inspectionId: string, ...changes: unknown[]) =>
   (await takeChanges(db, petra, inspectionId, changes, NOW))!;
 const dump = async (inspectionId: string) => ({

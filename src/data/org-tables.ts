@@ -11,19 +11,56 @@ export interface OrgTables {
   readonly tables: GradeTables;
   readonly profiles: readonly PaintProfile[];
   readonly tolerances: readonly Tolerance[];
+  /** Own tables that this program cannot read: it judges by the shipped ones meanwhile, says so, and seals nothing. */
+  readonly unfit: readonly OrgTableName[];
 }
 
-/** The organisation's tables of domain numbers; the shipped ones where it has none, or where its own do not fit. */
+export const ORG_TABLES = ['grade', 'paint-profiles', 'tolerances'] as const;
+export type OrgTableName = (typeof ORG_TABLES)[number];
+
+const isPlain = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v);
+
+/** A table kept before it got new numbers, with those as shipped; what the house has set stays. */
+function completed(own: unknown, shipped: unknown): unknown {
+  if (!isPlain(own) || !isPlain(shipped)) return own === undefined ? shipped : own;
+  const names = new Set([...Object.keys(shipped), ...Object.keys(own)]);
+  return Object.fromEntries([...names].map((n) => [n, completed(own[n], shipped[n])]));
+}
+
+/** An organisation's own table; the shipped one where it has none, or where its own cannot be read, which is told. */
+function ownTable<T>(
+  name: OrgTableName,
+  own: ReadonlyMap<string, unknown>,
+  schema: z.ZodType<T>,
+  shipped: T,
+  unfit: OrgTableName[],
+): T {
+  if (!own.has(name)) return shipped;
+  const kept = own.get(name);
+  const asKept = schema.safeParse(kept);
+  if (asKept.success) return asKept.data;
+  const filled = schema.safeParse(completed(kept, shipped));
+  if (filled.success && isPlain(kept)) return filled.data;
+  unfit.push(name);
+  return shipped;
+}
+
+/** The organisation's tables of domain numbers. */
 export async function orgTables(db: Db, actor: Actor): Promise<OrgTables> {
   const rows = await inOrg(db, actor, (tx) => tx.select().from(orgTable).where(eq(orgTable.orgId, actor.orgId)));
   const own = new Map(rows.map((r) => [r.name, r.value]));
-  const grade = gradeTablesSchema.safeParse(own.get('grade'));
-  const tolerances = tolerancesSchema.safeParse(own.get('tolerances'));
-  const profiles = z.array(profileSchema).min(1).safeParse(own.get('paint-profiles'));
+  const unfit: OrgTableName[] = [];
   return {
-    tables: grade.success ? grade.data : DEFAULT_GRADE_TABLES,
-    profiles: profiles.success ? profiles.data : DEFAULT_PROFILES,
-    tolerances: tolerances.success ? tolerances.data : DEFAULT_TOLERANCES,
+    tables: ownTable('grade', own, gradeTablesSchema, DEFAULT_GRADE_TABLES, unfit),
+    profiles: ownTable<readonly PaintProfile[]>(
+      'paint-profiles',
+      own,
+      z.array(profileSchema).min(1),
+      DEFAULT_PROFILES,
+      unfit,
+    ),
+    tolerances: ownTable<readonly Tolerance[]>('tolerances', own, tolerancesSchema, DEFAULT_TOLERANCES, unfit),
+    unfit,
   };
 }
 

@@ -1,4 +1,4 @@
-import { and, desc, eq, gt, isNull, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, inArray, isNull, lt, or, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { type Db, inOrg, within } from './db';
@@ -128,6 +128,41 @@ export async function giveUpRevision(db: Db, actor: Actor, inspectionId: string)
   });
 }
 
+/** The newest sealed report of a lot before a revision: its number and hash. */
+export async function sealBefore(
+  db: Db,
+  actor: Actor,
+  lotId: string,
+  revision: number,
+): Promise<{ revision: number; sha256: string } | null> {
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ revision: inspection.revision, sha256: seal.sha256 })
+      .from(seal)
+      .innerJoin(inspection, eq(inspection.id, seal.inspectionId))
+      .where(and(eq(inspection.lotId, lotId), eq(seal.orgId, actor.orgId), lt(inspection.revision, revision)))
+      .orderBy(desc(inspection.revision))
+      .limit(1),
+  );
+  return row ?? null;
+}
+
+/** When and under which hash each revision of a lot was sealed, by inspection. */
+export async function sealsOfLot(
+  db: Db,
+  actor: Actor,
+  lotId: string,
+): Promise<Map<string, { sealedAt: Date; sha256: string }>> {
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ id: seal.inspectionId, sealedAt: seal.sealedAt, sha256: seal.sha256 })
+      .from(seal)
+      .innerJoin(inspection, eq(inspection.id, seal.inspectionId))
+      .where(and(eq(inspection.lotId, lotId), eq(seal.orgId, actor.orgId))),
+  );
+  return new Map(rows.map(({ id, ...s }) => [id, s]));
+}
+
 /** The sealed report's text, exactly as sealed, or null. */
 export async function sealedReport(
   db: Db,
@@ -183,14 +218,19 @@ export async function withdrawLink(db: Db, actor: Actor, id: string, at: Date): 
   return rows.length > 0;
 }
 
-/** The one read without an actor: the newest sealed report behind a link that is neither expired nor withdrawn. */
+/**
+ * The one read without an actor: what is sealed behind a link that is neither expired nor withdrawn, newest first; the
+ * texts of the revision asked for (else the newest) and of the one before it.
+ */
 export async function publicReport(
   db: Db,
   tokenHash: string,
   now: Date,
+  wanted: number | null = null,
 ): Promise<{
   orgId: string;
   report: string;
+  before: string | null;
   revisions: { revision: number; sealedAt: Date; sha256: string }[];
 } | null> {
   const [link] = await within(db, 'farvin.link', tokenHash, (tx) =>
@@ -208,12 +248,23 @@ export async function publicReport(
   if (!link) return null;
   const rows = await inOrg(db, link, (tx) =>
     tx
-      .select({ report: seal.report, revision: inspection.revision, sealedAt: seal.sealedAt, sha256: seal.sha256 })
+      .select({ id: seal.inspectionId, revision: inspection.revision, sealedAt: seal.sealedAt, sha256: seal.sha256 })
       .from(seal)
       .innerJoin(inspection, eq(inspection.id, seal.inspectionId))
       .where(and(eq(inspection.lotId, link.lotId), eq(seal.orgId, link.orgId)))
       .orderBy(desc(inspection.revision)),
   );
-  if (rows.length === 0) return null;
-  return { orgId: link.orgId, report: rows[0]!.report, revisions: rows.map(({ report: _r, ...r }) => r) };
+  const at = wanted === null ? 0 : rows.findIndex((r) => r.revision === wanted);
+  const ids = rows.slice(at, at + 2).map((r) => r.id);
+  if (at < 0 || ids.length === 0) return null;
+  const texts = await inOrg(db, link, (tx) =>
+    tx.select({ id: seal.inspectionId, report: seal.report }).from(seal).where(inArray(seal.inspectionId, ids)),
+  );
+  const textOf = (id: string | undefined) => texts.find((t) => t.id === id)?.report ?? null;
+  return {
+    orgId: link.orgId,
+    report: textOf(ids[0])!,
+    before: textOf(ids[1]),
+    revisions: rows.map(({ id: _id, ...r }) => r),
+  };
 }

@@ -182,7 +182,9 @@ describe('summaries of the Yard', () => {
   });
 
   it('have no grade before the car is stated', () => {
-    expect(summarise([], 2027, { tables: DEFAULT_GRADE_TABLES, profiles: [], tolerances: [] })).toMatchObject({
+    expect(
+      summarise([], 2027, { tables: DEFAULT_GRADE_TABLES, profiles: [], tolerances: [], unfit: [] }),
+    ).toMatchObject({
       grade: null,
       seen: 0,
       car: '',

@@ -23,7 +23,7 @@ export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables) {
       closesOn: head.sale.closesOn,
       timeZone: head.sale.timeZone,
     },
-    onYear: saleYear(head.sale.closesOn, new Date()),
+    onYear: saleYear(head.sale.closesOn, new Date(), head.sale.timeZone),
     role: actor.role,
     me: actor.name,
     myId: actor.userId,

@@ -2,30 +2,47 @@ import postgres from 'postgres';
 import { LIVE_CHANNEL } from '@/data/live-channel';
 
 type Listener = () => void;
+const RETRY_MS = [500, 1000, 2000, 5000] as const;
 
 /**
  * Tells this server's open pages of changes taken by any server: one LISTEN connection for the process, opened at the
  * first listener. The library listens again by itself after the connection broke; what was missed meanwhile is caught
  * up by sequence number, so after every (new) listening all are woken once.
  */
-class Live {
+export class Live {
+  constructor(private readonly url: () => string = () => process.env.DATABASE_URL ?? '') {}
   private readonly listeners = new Map<string, Set<Listener>>();
   private started = false;
+  private tries = 0;
+  private end: () => Promise<void> = async () => {};
 
   private start(): void {
     if (this.started) return;
     this.started = true;
-    const sql = postgres(process.env.DATABASE_URL ?? '', { max: 1, onnotice: () => {} });
+    const sql = postgres(this.url(), { max: 1, onnotice: () => {} });
+    this.end = () => sql.end({ timeout: 1 });
     sql
       .listen(
         LIVE_CHANNEL,
         (id) => this.wake(id),
-        () => this.wakeAll(),
+        () => {
+          this.tries = 0;
+          this.wakeAll();
+        },
       )
       .catch(() => {
         this.started = false;
         void sql.end({ timeout: 1 }).catch(() => {});
+        // Pages that are open already would hear nothing until another one opens: it is tried again for them.
+        const wait = RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]!;
+        setTimeout(() => this.listeners.size > 0 && this.start(), wait).unref();
       });
+  }
+
+  /** Stops listening for good. */
+  async stop(): Promise<void> {
+    this.listeners.clear();
+    await this.end();
   }
 
   private wake(inspectionId: string): void {

@@ -5,17 +5,18 @@ import { recordsOf } from '@/core/records/reduce';
 import { missingFrom } from '@/core/report/missing';
 import { type ReportFile, sealSnapshot } from '@/core/report/seal';
 import { takeSnapshot } from '@/core/report/snapshot';
+import { dayIn } from '@/core/time/day';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
-import { keepSeal, sealKeys } from '@/data/seals';
+import { keepSeal, sealBefore, sealKeys } from '@/data/seals';
 
-export type SealRefusal = 'not-found' | 'already-sealed' | 'changed-meanwhile' | 'incomplete';
+export type SealRefusal = 'not-found' | 'already-sealed' | 'changed-meanwhile' | 'incomplete' | 'tables-unfit';
 
 /** The year by which a car's age counts: that of the sale, else of today. */
-export function saleYear(closesOn: string | null, now: Date): number {
-  return closesOn ? Number(closesOn.slice(0, 4)) : now.getUTCFullYear();
+export function saleYear(closesOn: string | null, now: Date, timeZone = 'UTC'): number {
+  return Number((closesOn ?? dayIn(now, timeZone)).slice(0, 4));
 }
 
 /** Computes, signs and stores the report of an inspection, which is unchangeable from then on. */
@@ -29,16 +30,20 @@ export async function sealInspection(
   if (!head) return { ok: false, reason: 'not-found' };
   if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
   const records = await recordsOfInspection(db, actor, inspectionId);
-  const tables = await orgTables(db, actor);
-  const onYear = saleYear(head.sale.closesOn, now);
+  const { unfit, ...tables } = await orgTables(db, actor);
+  // By other numbers than the house's own nothing goes out under its name.
+  if (unfit.length > 0) return { ok: false, reason: 'tables-unfit' };
+  const onYear = saleYear(head.sale.closesOn, now, head.sale.timeZone);
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = planOfCar(car);
   const grade = plan ? gradeCar({ plan, records, onYear, ...tables }) : null;
   if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks))
     return { ok: false, reason: 'incomplete' };
+  const before = head.revision > 1 ? await sealBefore(db, actor, head.lot.id, head.revision) : null;
   const taken = takeSnapshot({
     bundle: { ...bundleOf(head, records), inspection: { id: head.id, revision: head.revision, state: 'sealed' } },
-    sale: { name: head.sale.name, closesOn: head.sale.closesOn },
+    sale: { name: head.sale.name, closesOn: head.sale.closesOn, timeZone: head.sale.timeZone },
+    ...(before && { corrects: { ...before, reason: head.reason } }),
     sealedAt: now.toISOString(),
     sealedBy: actor.name,
     onYear,

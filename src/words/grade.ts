@@ -31,3 +31,18 @@ export function gradeFigures(grade: { readonly low: number | null; readonly high
   const [low, high] = [Math.round(grade.low ?? 0), Math.round(grade.high ?? 100)];
   return low === high ? `≤ ${high}` : `${low}–${high}`;
 }
+
+/**
+ * The word of a grade's band; with a question mark where much was not seen, and no word at all below the share that the
+ * tables ask for. Reports sealed before there was such a share have none.
+ */
+export function bandText(band: string, seen: number, fromSeen = 0): string {
+  if (seen < fromSeen) return 'Too little seen';
+  return seen < MUCH_SEEN ? `${band}?` : band;
+}
+
+/** Whether a rank among cars of its age may be said. */
+export const rankIsSaid = (seen: number, fromSeen: number): boolean => seen >= fromSeen;
+
+/** Share of all places seen from which a band stands without a question mark. */
+const MUCH_SEEN = 0.9;

@@ -1,4 +1,6 @@
+import { OWN_WORDS } from '@/core/flaws/own-words';
 import type { AnyRecord, RecordKind } from '@/core/records/kinds';
+import type { RecordChange } from '@/core/report/changes';
 import { thicknessText } from '@/core/units/thickness';
 import { colourText } from './colour';
 import { gapText, seamName, shutText, stanceText } from './fit';
@@ -52,7 +54,8 @@ export function recordSays({ kind, body }: Pick<AnyRecord, 'kind' | 'body'>, wor
       return `${state === 'over' ? 'over ' : ''}${thicknessText(thicknessUm ?? 0, typed.unit)}`;
     }
     case 'finding': {
-      const { count, flaw, sizeMm, where } = record.body;
+      const { count, flaw, sizeMm, where, note } = record.body;
+      if (flaw === OWN_WORDS) return `“${note}”, in own words`;
       return [countedName({ flaw, count }, wording.words), sizeMm ? `${sizeMm} mm` : '', where]
         .filter(Boolean)
         .join(', ');
@@ -81,4 +84,15 @@ export function recordLine(record: Pick<AnyRecord, 'kind' | 'body'>, wording: Wo
   const zone = zoneOfRecord(record.body);
   const place = zone ? `${KIND_WORDS[record.kind]}, ${zoneName(zone, wording)}` : KIND_WORDS[record.kind];
   return `${place}: ${recordSays(record, wording)}`;
+}
+
+/** What differs in one record between two revisions: "reading, roof: 98 µm → 93 µm". */
+export function changeText({ kind, before, after }: RecordChange, wording: Wording): string {
+  const says = (body: unknown) => recordSays({ kind, body } as Parameters<typeof recordSays>[0], wording);
+  const line = recordLine({ kind, body: after ?? before } as Parameters<typeof recordLine>[0], wording);
+  const place = line.slice(0, line.indexOf(':'));
+  if (before === null) return `${place}: entered: ${says(after)}`;
+  if (after === null) return `${place}: taken out: ${says(before)}`;
+  const [was, is] = [says(before), says(after)];
+  return was === is ? `${place}: ${is} (details changed)` : `${place}: ${was} → ${is}`;
 }

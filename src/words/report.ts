@@ -55,13 +55,13 @@ export function conditionsOf(v: BodyOf<'visit'>): string[] {
 }
 
 /** The conditions of a visit and its instruments in a sentence or two. */
-export function visitText(v: BodyOf<'visit'>): string {
+export function visitText(v: BodyOf<'visit'>, timeZone?: string): string {
   const { gauge } = v;
   const checks = gauge?.checks.map(
     (c) => `at the ${c.when} the ${c.foilUm} µm foil showed ${c.foilReadUm}, bare plate ${c.zeroUm}`,
   );
   return [
-    `${dayText(v.startedAt)}, ${v.place}${v.inspector && `, by ${v.inspector}`}${v.hours ? `, ${v.hours} hours` : ''}: ${[
+    `${dayText(v.startedAt, timeZone)}${v.place && `, ${v.place}`}${v.inspector && `, by ${v.inspector}`}${v.hours ? `, ${v.hours} hours` : ''}: ${[
       v.light ? LIGHT_WORDS[v.light] : 'light not stated',
       v.surface ? SURFACE_WORDS[v.surface] : 'dry or wet not stated',
       v.clean === null ? 'whether washed not stated' : v.clean ? 'car clean' : 'car not clean',

@@ -26,7 +26,7 @@ const SCREENS: Readonly<Record<string, () => React.ReactNode>> = {
   paint: () => <Paint />,
   fit: () => <Fit />,
   grade: () => <Grade />,
-  report: () => <Report revisions={[]} links={[]} />,
+  report: () => <Report revisions={[]} links={[]} sealed={null} />,
 };
 
 interface Here {

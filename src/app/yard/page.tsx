@@ -41,7 +41,7 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
         highestNumber(db(), actor, sale.id),
       ])
     : [{ rows: [], next: null }, { counts: NO_LOTS, next: null }, 0];
-  const year = sale ? saleYear(sale.closesOn, now) : 0;
+  const year = sale ? saleYear(sale.closesOn, now, sale.timeZone) : 0;
   const needed = here.next && !page.rows.some((r) => r.id === here.next!.id) ? [...page.rows, here.next] : page.rows;
   const stale = needed.some((r) => r.stale || !r.summary);
   const fresh = await freshSummaries(db(), actor, needed, year);

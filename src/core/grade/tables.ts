@@ -68,6 +68,8 @@ export const gradeTablesSchema = z.object({
   /** Share of a panel's condition lost for every tolerance by which its gaps and flushness go beyond theirs, and the most. */
   fitLoss: z.number().min(0).default(0.12),
   mostFitLoss: z.number().min(0).default(0.5),
+  /** Share of all places seen, 0 to 1, below which no band is named and no rank among cars of its age is said. */
+  bandFromSeen: z.number().min(0).max(1).default(0.5),
   draws: z.number().int().positive(),
 });
 export type GradeTables = z.infer<typeof gradeTablesSchema>;
@@ -166,5 +168,6 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
   },
   fitLoss: 0.12,
   mostFitLoss: 0.5,
+  bandFromSeen: 0.5,
   draws: 2000,
 };

@@ -3,7 +3,8 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, hexToBytes, utf8ToBytes } from '@noble/hashes/utils.js';
 import canonicalize from 'canonicalize';
 import { z } from 'zod';
-import { type Snapshot, snapshotSchema } from './snapshot';
+import { readSnapshot } from './read-snapshot';
+import { REPORT_VERSION, type Snapshot } from './snapshot';
 
 const hex = (bytes: number) => z.string().regex(new RegExp(`^[0-9a-f]{${bytes * 2}}$`));
 
@@ -42,7 +43,7 @@ export async function sealSnapshot(snapshot: Snapshot, secretKey: string): Promi
   const signature = bytesToHex(await signAsync(hexToBytes(hash), hexToBytes(secretKey)));
   return {
     format: 'farvin.report',
-    version: 1,
+    version: REPORT_VERSION,
     snapshot: plain,
     sha256: hash,
     signature,
@@ -51,14 +52,14 @@ export async function sealSnapshot(snapshot: Snapshot, secretKey: string): Promi
 }
 
 export type Verdict =
-  | { ok: true; snapshot: Snapshot; sha256: string; publicKey: string }
+  | { ok: true; snapshot: Snapshot; unreadable: readonly string[]; sha256: string; publicKey: string }
   | { ok: false; reason: 'not-a-report' | 'newer-version' | 'hash-differs' | 'signature-differs' };
 
 /** Re-computes hash and signature of a report file. Anyone can do this with the file alone. */
 export async function verifyReport(input: unknown): Promise<Verdict> {
   const file = reportFileSchema.safeParse(input);
   if (!file.success) return { ok: false, reason: 'not-a-report' };
-  if (file.data.version > 1) return { ok: false, reason: 'newer-version' };
+  if (file.data.version > REPORT_VERSION) return { ok: false, reason: 'newer-version' };
   const hash = sha256Hex(canonicalText(file.data.snapshot));
   if (hash !== file.data.sha256) return { ok: false, reason: 'hash-differs' };
   const good = await verifyAsync(
@@ -67,8 +68,8 @@ export async function verifyReport(input: unknown): Promise<Verdict> {
     hexToBytes(file.data.publicKey),
   ).catch(() => false);
   if (!good) return { ok: false, reason: 'signature-differs' };
-  const snapshot = snapshotSchema.safeParse(file.data.snapshot);
-  return snapshot.success
-    ? { ok: true, snapshot: snapshot.data, sha256: hash, publicKey: file.data.publicKey }
+  const opened = readSnapshot(file.data.snapshot);
+  return opened
+    ? { ok: true, ...opened, sha256: hash, publicKey: file.data.publicKey }
     : { ok: false, reason: 'not-a-report' };
 }

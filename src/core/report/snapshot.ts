@@ -3,18 +3,23 @@ import { type Plan, planOfCar } from '../body/plan';
 import { FIT_HINTS, fitOfCar } from '../fit/car-fit';
 import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from '../fit/defaults';
 import { FIT_VERDICTS } from '../fit/panel-fit';
+import { severity } from '../flaws/loss';
 import { type Grade, gradeCar } from '../grade/grade';
 import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema, LENSES } from '../grade/tables';
 import { NONE_CAUSES } from '../paint/no-reading';
 import { DEFAULT_PROFILES, type PaintProfile, profileSchema } from '../paint/profiles';
 import { reasonSchema } from '../paint/reasons';
-import { type Bundle, bundleSchema, readBundle } from '../records/bundle';
+import { type Bundle, bundleSchema, readBundle, writeBundle } from '../records/bundle';
 import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
 import { estimateSchema } from '../stats/estimate';
 import { CAUTIONS, cautionsOf } from './cautions';
 
-export const REPORT_VERSION = 1;
+/**
+ * 2: the sale's time zone, why a revision was made, places measured along seams, severities, from which share seen a band
+ * is named. Reports of version 1 have none of these.
+ */
+export const REPORT_VERSION = 2;
 
 const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
 const chancesSchema = z.object({ factory: z.number(), resprayed: z.number(), heavy: z.number(), filled: z.number() });
@@ -23,8 +28,10 @@ const movementSchema = z.object({ dxMm: z.number(), dyMm: z.number(), dzMm: z.nu
 
 /** What is sealed: the records, the tables of numbers used and what was computed from them. */
 export const snapshotSchema = z.object({
-  version: z.literal(REPORT_VERSION),
-  sale: z.object({ name: z.string(), closesOn: z.string().nullable() }),
+  version: z.number().int().min(1).max(REPORT_VERSION),
+  sale: z.object({ name: z.string(), closesOn: z.string().nullable(), timeZone: z.string().optional() }),
+  /** Of a revision: why it was made, and which sealed report it corrects. */
+  corrects: z.object({ revision: z.number().int().positive(), sha256: z.string(), reason: z.string() }).optional(),
   revision: z.number().int().positive(),
   sealedAt: z.string(),
   sealedBy: z.string(),
@@ -32,7 +39,7 @@ export const snapshotSchema = z.object({
   onYear: z.number().int(),
   /** The numbers used, whole; a reader needs the bands and profiles, so that a report outlives changes of the rest. */
   tables: z.object({
-    grade: z.looseObject({ bands: gradeTablesSchema.shape.bands }),
+    grade: z.looseObject({ bands: gradeTablesSchema.shape.bands, bandFromSeen: z.number().optional() }),
     profiles: z.array(profileSchema),
     /** Nominal gaps and tolerances; reports sealed before they were kept have none. */
     tolerances: tolerancesSchema.optional(),
@@ -94,6 +101,11 @@ export const snapshotSchema = z.object({
             rangeMm: z.number(),
             within: z.number().nullable(),
             worstFlushMm: z.number().nullable(),
+            goodMm: z.number().optional(),
+            flushGoodMm: z.number().optional(),
+            stations: z
+              .array(z.object({ sMm: z.number(), gapMm: z.number().nullable(), flushMm: z.number().nullable() }))
+              .optional(),
           }),
         ),
         panels: z.array(
@@ -114,6 +126,8 @@ export const snapshotSchema = z.object({
     notSeen: z.array(z.object({ zone: z.string(), aspects: z.array(z.string()), why: z.string().nullable() })),
     cautions: z.array(z.enum(CAUTIONS)),
     withheld: z.array(z.object({ reason: z.string(), count: z.number().int() })),
+    /** How grave each published finding is, 0 to 1, by its id. */
+    severity: z.record(z.string(), z.number()).optional(),
   }),
 });
 export type Snapshot = z.infer<typeof snapshotSchema>;
@@ -121,6 +135,7 @@ export type Snapshot = z.infer<typeof snapshotSchema>;
 export interface SnapshotInput {
   readonly bundle: Bundle;
   readonly sale: Snapshot['sale'];
+  readonly corrects?: Snapshot['corrects'];
   readonly sealedAt: string;
   readonly sealedBy: string;
   readonly onYear: number;
@@ -159,8 +174,12 @@ function withheldOf(records: readonly AnyRecord[]): Snapshot['results']['withhel
 function published(bundle: Bundle): Bundle {
   const findings = bundle.records.finding ?? [];
   const hidden = new Set(findings.filter((f) => f.body.withheld).map((f) => f.id));
+  const named = (of: (id: string) => boolean) =>
+    new Set(findings.filter((f) => of(f.id)).flatMap((f) => (f.body.photos as string[] | undefined) ?? []));
+  const [shown, hiddenOnly] = [named((id) => !hidden.has(id)), named((id) => hidden.has(id))];
   const photos = (bundle.records.photo ?? []).filter(
-    (p) => !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)),
+    (p) =>
+      !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)) && (!hiddenOnly.has(p.id) || shown.has(p.id)),
   );
   const shas = new Set(photos.map((p) => p.body.sha256));
   return {
@@ -184,13 +203,16 @@ function fitResults(
   if (seams.length === 0) return {};
   return {
     fit: {
-      seams: seams.map(({ seam, nominalMm, meanMm, rangeMm, within, worstFlushMm }) => ({
+      seams: seams.map(({ seam, nominalMm, goodMm, flushGoodMm, meanMm, rangeMm, within, worstFlushMm, stations }) => ({
         seam,
         nominalMm,
         meanMm,
         rangeMm,
         within,
         worstFlushMm,
+        goodMm,
+        flushGoodMm,
+        stations: stations.map((s) => ({ sMm: s.sMm, gapMm: s.gap?.value ?? null, flushMm: s.flushMm })),
       })),
       panels: panels.flatMap(({ zone, fit }) =>
         fit.ok
@@ -236,10 +258,11 @@ export function takeSnapshot(
   const snapshot: Snapshot = {
     version: REPORT_VERSION,
     sale: input.sale,
+    ...(input.corrects && { corrects: input.corrects }),
     revision: input.bundle.inspection.revision,
     sealedAt: input.sealedAt,
     sealedBy: input.sealedBy,
-    bundle: published(input.bundle),
+    bundle: published(writeBundle(input.bundle.lot, input.bundle.inspection, read.records)),
     onYear: input.onYear,
     tables: { grade: tables, profiles, tolerances },
     results: {
@@ -262,6 +285,11 @@ export function takeSnapshot(
       notSeen: notSeen(grade),
       cautions: cautionsOf(read.records),
       withheld: withheldOf(read.records),
+      severity: Object.fromEntries(
+        recordsOf(read.records, 'finding')
+          .filter((f) => !f.body.withheld)
+          .map((f) => [f.id, severity(f.body)]),
+      ),
     },
   };
   return { ok: true, snapshot: rounded(snapshot) };

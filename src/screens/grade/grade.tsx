@@ -11,7 +11,7 @@ import { IntervalBand } from '@/ui/charts/interval-band';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { flawName } from '@/words/flaws';
-import { AXIS_WORDS, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
+import { AXIS_WORDS, bandText, GATE_WORDS, gradeFigures, LENS_WORDS, rankIsSaid } from '@/words/grade';
 import { term, VIEW_WORDS } from '@/words/terms';
 import { zoneName } from '@/words/zones';
 import { Movers } from './movers';
@@ -78,10 +78,7 @@ export function Grade() {
                     </span>
                     <span className="text-right">
                       <span className="figure block font-semibold">{figures(w.grade)}</span>
-                      <span className="block text-sm">
-                        {w.band}
-                        {cover.seen < 0.9 && '?'}
-                      </span>
+                      <span className="block text-sm">{bandText(w.band, cover.seen, facts.tables.bandFromSeen)}</span>
                     </span>
                   </button>
                 </li>
@@ -104,8 +101,18 @@ export function Grade() {
               </ul>
             )}
             <p className="text-sm">
-              <strong>For its years:</strong> better than about{' '}
-              {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens} lens.
+              {rankIsSaid(cover.seen, facts.tables.bandFromSeen) ? (
+                <>
+                  <strong>For its years:</strong> better than about{' '}
+                  {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens}{' '}
+                  lens.{' '}
+                </>
+              ) : (
+                <>
+                  <strong>Too little seen</strong> to name a band or a rank among cars of its age: that takes{' '}
+                  {Math.round(facts.tables.bandFromSeen * 100)} % of all places.{' '}
+                </>
+              )}
               The band is the middle 80 % of what the findings and the tables allow; it narrows only by looking.
             </p>
           </div>
@@ -141,7 +148,9 @@ export function Grade() {
                     <td className="figure pl-2 text-right text-xs whitespace-nowrap">{figures(a.grade)}</td>
                     <td className="pl-2 text-right text-xs">{Math.round(a.seen * 100)} %</td>
                     <td className="hidden pl-2 text-right text-xs sm:table-cell">
-                      {a.seen === 0 ? '–' : `${Math.round(a.forItsYears)} %`}
+                      {a.seen === 0 || !rankIsSaid(cover.seen, facts.tables.bandFromSeen)
+                        ? '–'
+                        : `${Math.round(a.forItsYears)} %`}
                     </td>
                   </tr>
                 ))}

@@ -1,14 +1,21 @@
+import type { RecordChange } from '@/core/report/changes';
 import type { Snapshot } from '@/core/report/snapshot';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { ReportView } from '@/ui/report/report-view';
+import { bytesText } from '@/words/bytes';
 import { dayText } from '@/words/dates';
+import { plural } from '@/words/plural';
+import { changeText } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
 import { VerifyPanel } from './verify-panel';
 
 interface Props {
   readonly snapshot: Snapshot;
+  readonly unreadable: readonly string[];
+  /** What this revision changed of the one before it; null for a first one. */
+  readonly changes: readonly RecordChange[] | null;
   readonly base: string;
   readonly seal: { sha256: string; signature: string; publicKey: string };
   readonly revisions: readonly { revision: number; sealedAt: string; sha256: string }[];
@@ -19,7 +26,11 @@ interface Props {
 }
 
 /** The bidder's page: the sealed report, and the means to check that it is what was sealed. */
-export function PublicReport({ snapshot, base, seal, revisions, wording, unit, pdfBytes }: Props) {
+export function PublicReport({ snapshot, unreadable, changes, base, seal, revisions, wording, unit, pdfBytes }: Props) {
+  const zone = snapshot.sale.timeZone;
+  const newest = revisions[0]!;
+  const isOld = snapshot.revision < newest.revision;
+  const file = (name: string) => `${base}/${name}${isOld ? `?revision=${snapshot.revision}` : ''}`;
   return (
     <>
       <header className="border-b border-line bg-card">
@@ -27,20 +38,39 @@ export function PublicReport({ snapshot, base, seal, revisions, wording, unit, p
           <FarvinMark size={24} />
           <span className="flex-1 text-sm">Inspection report</span>
           {pdfBytes !== null && (
-            <a href={`${base}/report.pdf`} className="btn btn-small">
-              PDF, {(pdfBytes / 1e6).toFixed(1)} MB
+            <a href={file('report.pdf')} className="btn btn-small">
+              PDF, {bytesText(pdfBytes)}
             </a>
           )}
           <ReaderMenu compact signOut={false} />
         </div>
       </header>
       <main>
-        <ReportView snapshot={snapshot} wording={wording} unit={unit} photos={`${base}/photos`} state="sealed" />
+        {isOld && (
+          <p role="status" className="mx-auto mt-4 max-w-4xl border-l-4 border-pin bg-card px-4 py-3">
+            This is revision {snapshot.revision}, as it was sealed. It was corrected:{' '}
+            <a className="font-semibold underline" href={base}>
+              read revision {newest.revision}
+            </a>
+            .
+          </p>
+        )}
+        {snapshot.corrects && changes && (
+          <Changes corrects={snapshot.corrects} changes={changes} base={base} wording={wording} />
+        )}
+        <ReportView
+          snapshot={snapshot}
+          unreadable={unreadable}
+          wording={wording}
+          unit={unit}
+          photos={`${base}/photos`}
+          state="sealed"
+        />
         <section className="mx-auto grid max-w-4xl gap-3 px-4 pb-12" aria-label="Seal">
           <h2 className="text-xl font-bold">Seal</h2>
           <p>
-            Sealed {dayText(snapshot.sealedAt)} by {snapshot.sealedBy}. Nothing in this report can change without its
-            hash changing too.
+            Sealed {dayText(snapshot.sealedAt, zone)} by {snapshot.sealedBy}. Nothing in this report can change without
+            its hash changing too.
           </p>
           <dl className="grid gap-1 text-sm">
             <dt className="font-semibold">SHA-256</dt>
@@ -48,18 +78,70 @@ export function PublicReport({ snapshot, base, seal, revisions, wording, unit, p
             <dt className="font-semibold">Signing key (Ed25519)</dt>
             <dd className="figure text-xs break-all">{seal.publicKey}</dd>
           </dl>
-          <VerifyPanel address={`${base}/report.json`} shown={seal.sha256} />
+          <VerifyPanel address={file('report.json')} shown={seal.sha256} />
           {revisions.length > 1 && (
-            <p className="text-sm">
-              Earlier revisions:{' '}
-              {revisions
-                .slice(1)
-                .map((r) => `${r.revision}, sealed ${dayText(r.sealedAt)}`)
-                .join('; ')}
-            </p>
+            <div className="grid gap-1 text-sm">
+              <h3 className="font-bold">Revisions</h3>
+              <ul className="grid gap-1">
+                {revisions.map((r) => (
+                  <li key={r.revision}>
+                    {r.revision === snapshot.revision ? (
+                      <strong>Revision {r.revision}, this one</strong>
+                    ) : (
+                      <a className="underline" href={r === newest ? base : `${base}?revision=${r.revision}`}>
+                        Revision {r.revision}
+                      </a>
+                    )}
+                    , sealed {dayText(r.sealedAt, zone)}
+                  </li>
+                ))}
+              </ul>
+            </div>
           )}
         </section>
       </main>
     </>
+  );
+}
+
+/** Lines of change shown before the rest is folded away. */
+const CHANGES_SHOWN = 12;
+
+/** What a revision changed, above the report: each record as it was and as it is. */
+function Changes({
+  corrects,
+  changes,
+  base,
+  wording,
+}: {
+  corrects: NonNullable<Snapshot['corrects']>;
+  changes: readonly RecordChange[];
+  base: string;
+  wording: Wording;
+}) {
+  const lines = changes.map((c) => changeText(c, wording));
+  const item = (text: string, i: number) => <li key={i}>{text}</li>;
+  return (
+    <section className="mx-auto grid max-w-4xl gap-2 px-4 pt-6" aria-label="What changed">
+      <div className="sheet grid gap-2 p-4">
+        <h2 className="text-xl font-bold">What changed since revision {corrects.revision}</h2>
+        <p>
+          <strong>Why:</strong> {corrects.reason}
+        </p>
+        {lines.length === 0 && <p className="text-sm">No entry differs.</p>}
+        <ul className="grid list-disc gap-1 pl-5 text-sm">{lines.slice(0, CHANGES_SHOWN).map(item)}</ul>
+        {lines.length > CHANGES_SHOWN && (
+          <details className="text-sm">
+            <summary className="min-h-9 content-center font-semibold">
+              {plural(lines.length - CHANGES_SHOWN, 'more change')}
+            </summary>
+            <ul className="grid list-disc gap-1 pl-5">{lines.slice(CHANGES_SHOWN).map(item)}</ul>
+          </details>
+        )}
+        <a className="text-sm underline" href={`${base}?revision=${corrects.revision}`}>
+          Open revision {corrects.revision} as it was sealed
+        </a>
+      </div>
+    </section>
   );
 }

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { writeBundle } from '@/core/records/bundle';
 import { type Missing, missingFrom } from '@/core/report/missing';
+import type { OpenedSnapshot } from '@/core/report/read-snapshot';
 import { takeSnapshot } from '@/core/report/snapshot';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useUnit, useWording } from '@/ui/preferences';
@@ -13,6 +14,7 @@ import { useInspection } from '@/ui/records/inspection';
 import { ReportView } from '@/ui/report/report-view';
 import { dayText } from '@/words/dates';
 import { missingText } from '@/words/missing';
+import { plural } from '@/words/plural';
 import { Exports } from './exports';
 import { Links, type ShareLink } from './links';
 import { LogCheck } from './log-check';
@@ -21,14 +23,20 @@ export interface Revision {
   readonly id: string;
   readonly revision: number;
   readonly state: 'draft' | 'reviewed' | 'sealed' | 'given-up';
+  /** Why it was begun; empty for a first one. */
+  readonly reason: string;
   readonly sealedAt: string | null;
   readonly sha256: string | null;
 }
 
-async function post(path: string, body: object = {}): Promise<{ ok: boolean; message: string }> {
+async function ask(
+  path: string,
+  body: object = {},
+  method: 'POST' | 'DELETE' = 'POST',
+): Promise<{ ok: boolean; message: string }> {
   try {
     const response = await fetch(path, {
-      method: 'POST',
+      method,
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     });
@@ -40,29 +48,40 @@ async function post(path: string, body: object = {}): Promise<{ ok: boolean; mes
 }
 
 /** What is missing, the preview, the seal, revisions and links. */
-export function Report({ revisions, links }: { revisions: readonly Revision[]; links: readonly ShareLink[] }) {
+export function Report({
+  revisions,
+  links,
+  sealed,
+}: {
+  revisions: readonly Revision[];
+  links: readonly ShareLink[];
+  /** What was sealed, of a sealed lot; null of another, and where there is no network. */
+  sealed: OpenedSnapshot | null;
+}) {
   const { facts, plan, grade, state, car, away } = useInspection();
   const router = useRouter();
   const wording = useWording(car?.steering);
   const unit = useUnit();
   const { words } = usePreferences().preferences;
-  const [sealing, setSealing] = useState(false);
+  const [asking, setAsking] = useState<'seal' | 'revision' | 'give-up' | null>(null);
   const [busy, setBusy] = useState(false);
   const records = useMemo(() => [...state.records.values()], [state.records]);
   const missing = useMemo(
     () => missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null),
     [plan, records, grade],
   );
+  const isSealed = facts.state === 'sealed';
   const preview = useMemo(() => {
+    if (isSealed) return null;
     const bundle = writeBundle(
       { id: facts.lot.id, number: facts.lot.number, title: facts.lot.title, sale: facts.sale.name },
       { id: facts.id, revision: facts.revision, state: facts.state },
       records,
     );
-    const sealedAt = revisions[0]?.sealedAt ?? new Date(0).toISOString();
+    const sealedAt = new Date(0).toISOString();
     return takeSnapshot({
       bundle,
-      sale: { name: facts.sale.name, closesOn: facts.sale.closesOn },
+      sale: { name: facts.sale.name, closesOn: facts.sale.closesOn, timeZone: facts.sale.timeZone ?? 'UTC' },
       sealedAt,
       sealedBy: facts.me,
       onYear: facts.onYear,
@@ -70,12 +89,17 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
       profiles: facts.profiles,
       tolerances: facts.tolerances,
     });
-  }, [facts, records, revisions]);
-  const act = async (path: string, done: string, body?: object) => {
+  }, [facts, records, isSealed]);
+  const shown: OpenedSnapshot | null = isSealed
+    ? sealed
+    : preview?.ok
+      ? { snapshot: preview.snapshot, unreadable: [] }
+      : null;
+  const act = async (path: string, done: string, body?: object, method?: 'DELETE') => {
     setBusy(true);
-    const result = await post(path, body);
+    const result = await ask(path, body, method);
     setBusy(false);
-    setSealing(false);
+    setAsking(null);
     toast(result.ok ? done : result.message);
     if (result.ok) router.refresh();
   };
@@ -113,21 +137,26 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
               type="button"
               className="btn btn-main"
               disabled={busy || blocked || state.waiting > 0}
-              onClick={() => setSealing(true)}
+              onClick={() => setAsking('seal')}
             >
               <Stamp size={18} aria-hidden="true" /> Seal report
             </button>
           )}
           {facts.state !== 'sealed' && !manager && <p className="text-sm text-soft">A manager seals the report.</p>}
           {facts.state === 'sealed' && facts.role !== 'viewer' && (
-            <button
-              type="button"
-              className="btn"
-              disabled={busy}
-              onClick={() => act(`${api}/revision`, 'A new revision is open; entries can be made again.')}
-            >
+            <button type="button" className="btn" disabled={busy} onClick={() => setAsking('revision')}>
               Start revision {facts.revision + 1}
             </button>
+          )}
+          {facts.state !== 'sealed' && facts.revision > 1 && facts.role !== 'viewer' && (
+            <button type="button" className="btn" disabled={busy} onClick={() => setAsking('give-up')}>
+              Give up revision {facts.revision}
+            </button>
+          )}
+          {facts.state !== 'sealed' && facts.reason && (
+            <p className="text-sm">
+              <strong>Begun because:</strong> {facts.reason}
+            </p>
           )}
           {facts.state === 'sealed' && (
             <a className="btn" href={`${api}/report`}>
@@ -143,7 +172,9 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
           <ul className="grid gap-2 text-sm">
             {revisions.map((r) => (
               <li key={r.id}>
-                <strong>{r.revision}</strong> {r.sealedAt ? `sealed ${dayText(r.sealedAt)}` : r.state}
+                <strong>{r.revision}</strong>{' '}
+                {r.sealedAt ? `sealed ${dayText(r.sealedAt, facts.sale.timeZone)}` : r.state}
+                {r.reason && <span className="block">{r.reason}</span>}
                 {r.sha256 && <span className="figure block text-xs break-all text-soft">{r.sha256}</span>}
               </li>
             ))}
@@ -152,20 +183,25 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
         <LogCheck inspection={facts.id} />
       </section>
       <div className="order-1 min-h-0 lg:overflow-y-auto">
-        {preview.ok ? (
+        {shown ? (
           <ReportView
-            snapshot={preview.snapshot}
+            snapshot={shown.snapshot}
+            unreadable={shown.unreadable}
             wording={wording}
             unit={unit}
             photos="/api/v1/photos"
             state={facts.state === 'sealed' ? 'sealed' : 'draft'}
           />
         ) : (
-          <p className="p-6 text-lg">The report takes form once the car is stated at intake.</p>
+          <p className="p-6 text-lg">
+            {isSealed
+              ? 'This report is sealed. It is shown as it was sealed, once you are connected.'
+              : 'The report takes form once the car is stated at intake: its body style gives the plan.'}
+          </p>
         )}
       </div>
-      {sealing && (
-        <Modal title={`Seal revision ${facts.revision}?`} onClose={() => setSealing(false)}>
+      {asking === 'seal' && (
+        <Modal title={`Seal revision ${facts.revision}?`} onClose={() => setAsking(null)}>
           <div className="grid gap-4">
             <p>
               A sealed report cannot be changed. It is hashed and signed, and bidders with a link see it. Corrections
@@ -173,11 +209,8 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
             </p>
             {missing.length > 0 && (
               <p>
-                A bidder would still ask about {missing.length} {missing.length === 1 ? 'thing' : 'things'}:{' '}
-                {missing
-                  .slice(0, 3)
-                  .map((m) => missingText(m, words))
-                  .join(' ')}
+                A bidder would still ask about {plural(missing.length, 'thing')}:{' '}
+                {missing.map((m) => missingText(m, words)).join(' ')}
               </p>
             )}
             <button
@@ -191,7 +224,67 @@ export function Report({ revisions, links }: { revisions: readonly Revision[]; l
           </div>
         </Modal>
       )}
+      {asking === 'revision' && (
+        <Modal title={`Start revision ${facts.revision + 1}?`} onClose={() => setAsking(null)}>
+          <ReasonForm
+            busy={busy}
+            onGive={(reason) =>
+              act(`${api}/revision`, 'A new revision is open; entries can be made again.', { reason })
+            }
+          />
+        </Modal>
+      )}
+      {asking === 'give-up' && (
+        <Modal title={`Give up revision ${facts.revision}?`} onClose={() => setAsking(null)}>
+          <div className="grid gap-4">
+            <p>
+              The sealed report before it stands again, as if this revision had not been begun. What was entered in it
+              stays in the log and in no report.
+            </p>
+            <button
+              type="button"
+              className="btn btn-main"
+              disabled={busy}
+              onClick={() => act(`${api}/revision`, 'The revision is given up.', {}, 'DELETE')}
+            >
+              Give up revision
+            </button>
+          </div>
+        </Modal>
+      )}
     </main>
+  );
+}
+
+/** Why a sealed report is corrected: bidders read it above what changed. */
+function ReasonForm({ busy, onGive }: { busy: boolean; onGive: (reason: string) => void }) {
+  const [reason, setReason] = useState('');
+  return (
+    <form
+      className="grid gap-4"
+      onSubmit={(e) => {
+        e.preventDefault();
+        onGive(reason);
+      }}
+    >
+      <p>
+        The sealed report stays as it is, and its links go on showing it until the new revision is sealed. Bidders then
+        see what changed, and why.
+      </p>
+      <label className="grid gap-1 text-sm font-semibold">
+        Why is it corrected?
+        <textarea
+          className="field py-2 font-normal"
+          rows={2}
+          maxLength={500}
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+        />
+      </label>
+      <button type="submit" className="btn btn-main" disabled={busy || reason.trim().length < 3}>
+        Start revision
+      </button>
+    </form>
   );
 }
 

@@ -46,7 +46,6 @@ interface Held {
   readonly standIn: StandInGauge | null;
   readonly name: string;
   readonly ceilingUm: number;
-  readonly close: () => void;
 }
 
 /** The thickness gauge in hand and what it tells; each value becomes a reading at the place touched. */
@@ -62,12 +61,15 @@ export function useGauge(walking: Walking): GaugeHand {
   useEffect(() => {
     here.current = walking;
   });
-  useEffect(() => () => held?.close(), [held]);
+  // The connection itself: what the gauge says of itself changes what is shown, not whether it is open.
+  const hangUp = useRef<(() => void) | null>(null);
+  useEffect(() => () => hangUp.current?.(), []);
 
   const take = useCallback(
     (event: GaugeEvent, at: { zone: string; place: { uMm: number; vMm: number } | null }, practice: boolean) => {
       if (event.kind === 'battery') setBattery(event.percent);
-      if (event.kind === 'hello') setHeld((h) => h && { ...h, name: event.name, ceilingUm: event.ceilingUm });
+      if (event.kind === 'hello')
+        setHeld((h) => ({ standIn: h?.standIn ?? null, name: event.name, ceilingUm: event.ceilingUm }));
       if (event.kind === 'error') setSays(ERROR_WORDS[event.why]);
       if (event.kind !== 'read' && event.kind !== 'over' && event.kind !== 'none') return;
       const um = event.kind === 'none' ? null : toUm(event.value, event.unit);
@@ -95,6 +97,8 @@ export function useGauge(walking: Walking): GaugeHand {
         },
       ]);
       if (!put.ok) toast(put.message);
+      // The next reading stands elsewhere, unless it is touched again.
+      else if (!practice) here.current.touch(null);
       setSays(
         event.kind === 'none'
           ? 'It showed nothing.'
@@ -104,6 +108,8 @@ export function useGauge(walking: Walking): GaugeHand {
     [store],
   );
   const close = useCallback(() => {
+    hangUp.current?.();
+    hangUp.current = null;
     setHeld(null);
     setSays('');
     setBattery(null);
@@ -125,7 +131,7 @@ export function useGauge(walking: Walking): GaugeHand {
       seed: (seedOf(facts.id) + Date.now()) >>> 0,
       temperatureC: visit?.temperatureC ?? null,
     });
-    setHeld({ standIn, name: SURVEY_GAUGE.name, ceilingUm: SURVEY_GAUGE.ceilingUm, close: () => {} });
+    setHeld({ standIn, name: SURVEY_GAUGE.name, ceilingUm: SURVEY_GAUGE.ceilingUm });
     take(standIn.battery(), { zone: walking.zone, place: null }, true);
   };
   const openSerial = async () => {
@@ -138,7 +144,9 @@ export function useGauge(walking: Walking): GaugeHand {
           toast('The gauge is gone. What it told is kept.');
         },
       );
-      setHeld({ standIn: null, name: 'Gauge', ceilingUm: walking.ceilingUm, close: stop });
+      hangUp.current = stop;
+      // It may have said its name and ceiling before this line.
+      setHeld((h) => h ?? { standIn: null, name: 'Gauge', ceilingUm: walking.ceilingUm });
     } catch {
       toast('No gauge was opened.');
     }

@@ -10,7 +10,7 @@ import { IntervalBand } from '@/ui/charts/interval-band';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { daysUntil, dayText } from '@/words/dates';
-import { gradeFigures } from '@/words/grade';
+import { bandText, gradeFigures } from '@/words/grade';
 import { AddLot } from './add-lot';
 import { ImportBundle } from './import-bundle';
 import { TakeAlong } from './take-along';
@@ -376,8 +376,8 @@ function YardRow({ lot, standing: where, today }: { lot: YardLot; standing: Stan
                 height={16}
               />
               <span className="block text-center text-xs text-soft">
-                <span className="figure">{gradeFigures(s.grade)}</span> {s.grade.band}
-                {s.seen < 0.9 && '?'}
+                <span className="figure">{gradeFigures(s.grade)}</span>{' '}
+                {bandText(s.grade.band, s.seen, DEFAULT_GRADE_TABLES.bandFromSeen)}
               </span>
             </>
           ) : (

@@ -69,7 +69,12 @@ beforeAll(async () => {
   const finding = uuidv7();
   const changes: object[] = [
     put('car', { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' }, lot.lotId),
-    put('visit', { startedAt: AT, inspector: 'Ilse Brandvik', place: 'Marlpit Tramshed' }),
+    put('visit', {
+      startedAt: AT,
+      inspector: 'Ilse Brandvik',
+      place: 'Marlpit Tramshed',
+      gauge: { name: 'Survey gauge', ceilingUm: 500 },
+    }),
     put('finding', { zone: 'hood', flaw: 'chip', count: 3, sizeMm: 2, note: '=HYPERLINK("x")', at: AT }, finding),
     put('reading', { zone: 'hood', state: 'read', thicknessUm: 131, typed: { text: '131', unit: 'um' }, at: AT }),
     put('claim', { kind: 'other', text: 'Never painted', source: 'Harald Voss', saidAt: AT }),

@@ -1,6 +1,8 @@
 import { createReadStream, createWriteStream, mkdirSync } from 'node:fs';
+import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { finished } from 'node:stream/promises';
+import { PDFDocument, PDFName, PDFString } from '@cantoo/pdf-lib';
 import { renderToFile } from '@react-pdf/renderer';
 import { createElement } from 'react';
 import sharp from 'sharp';
@@ -58,21 +60,32 @@ async function printFiles(
 async function makePdf(db: Db, actor: Actor, inspectionId: string, dir: string, progress: Progress): Promise<string> {
   const found = await snapshotFor(db, actor, inspectionId, new Date());
   if (!found) throw new Error('there is no report to print: the car is not stated yet');
-  const { snapshot, sealed } = found;
+  const { snapshot, unreadable, sealed } = found;
   const total = snapshot.bundle.photos.length + 1;
   registerFonts(dir);
   const files = await printFiles(snapshot.bundle, dir, (done) => progress(done, total));
   const out = path.join(dir, 'report.pdf');
   const document = createElement(ReportPdf, {
     snapshot,
+    unreadable,
     sealed,
     wording: PLAIN_WORDING,
     unit: 'um',
     pictureFile: (sha256: string) => files.get(sha256) ?? null,
   });
   await renderToFile(document as unknown as Parameters<typeof renderToFile>[0], out);
+  await labelPages(out);
   await progress(total, total);
   return out;
+}
+
+/** Numbers the pages for viewers as they are printed, and names the language: the layout library writes neither. */
+async function labelPages(file: string): Promise<void> {
+  const pdf = await PDFDocument.load(await readFile(file), { updateMetadata: false });
+  const { context, catalog } = pdf;
+  catalog.set(PDFName.of('Lang'), PDFString.of(PLAIN_WORDING.words));
+  catalog.set(PDFName.of('PageLabels'), context.obj({ Nums: [0, { S: 'D', St: 1 }] }));
+  await writeFile(file, await pdf.save());
 }
 
 /** Adds pictures one after the other as they are written, so that one at a time is in memory. */

@@ -6,10 +6,10 @@ import { type View as PlanView, VIEWS } from '@/core/body/zone';
 import { flawById } from '@/core/flaws/loss';
 import { MARKS } from '@/core/paint/marks';
 import { pairOf } from '@/core/photo/pairs';
-import { readBundle } from '@/core/records/bundle';
 import type { AnyRecord, StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { type NumberedFinding, numberedFindings } from '@/core/report/numbered';
+import { sealedRecords } from '@/core/report/read-snapshot';
 import type { Snapshot } from '@/core/report/snapshot';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
 import { CAUTION_WORDS } from '@/words/cautions';
@@ -17,7 +17,7 @@ import { colourText } from '@/words/colour';
 import { dayText } from '@/words/dates';
 import { correctionText, FIT_VERDICT_WORDS, hintText, seamName, shutText, stanceText } from '@/words/fit';
 import { countedName, flawCause } from '@/words/flaws';
-import { AXIS_WORDS, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
+import { AXIS_WORDS, bandText, GATE_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
 import { markText } from '@/words/marks';
 import { reasonText } from '@/words/paint';
 import { carFacts, extentText, likelyText, notSeenText, STRUCTURAL_LOSS_TEXT, visitText } from '@/words/report';
@@ -25,10 +25,12 @@ import { CLAIM_WORDS, REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
 import { WAVES_CAUTION, wavesText } from '@/words/waves';
 import { zoneName } from '@/words/zones';
-import { inFaces } from './fonts';
+import { face } from './fonts';
 
 export interface PdfInput {
   readonly snapshot: Snapshot;
+  /** Parts of it that this program cannot read. */
+  readonly unreadable?: readonly string[];
   readonly sealed: { readonly sha256: string } | null;
   readonly wording: Wording;
   readonly unit: ThicknessUnit;
@@ -44,7 +46,14 @@ const THREAD = '#16707a';
 const PIN = '#b3372a';
 
 const s = StyleSheet.create({
-  page: { paddingTop: 46, paddingBottom: 46, paddingHorizontal: 42, fontFamily: 'Text', fontSize: 9.5, color: INK },
+  page: {
+    paddingTop: 46,
+    paddingBottom: 46,
+    paddingHorizontal: 42,
+    fontFamily: face('Text'),
+    fontSize: 9.5,
+    color: INK,
+  },
   head: {
     position: 'absolute',
     top: 20,
@@ -65,10 +74,10 @@ const s = StyleSheet.create({
     flexDirection: 'row',
     justifyContent: 'space-between',
   },
-  h1: { fontFamily: 'Head', fontSize: 22, lineHeight: 1.15 },
-  h2: { fontFamily: 'Head', fontSize: 13, marginTop: 14, marginBottom: 5 },
+  h1: { fontFamily: face('Head'), fontSize: 22, lineHeight: 1.15 },
+  h2: { fontFamily: face('Head'), fontSize: 13, marginTop: 14, marginBottom: 5 },
   h3: {
-    fontFamily: 'Text',
+    fontFamily: face('Text'),
     fontWeight: 600,
     fontSize: 10,
     marginTop: 8,
@@ -78,10 +87,10 @@ const s = StyleSheet.create({
   },
   bold: { fontWeight: 600 },
   soft: { color: SOFT, fontSize: 8.5 },
-  figure: { fontFamily: 'Figure', fontSize: 8.5 },
+  figure: { fontFamily: face('Figure'), fontSize: 8.5 },
   row: { flexDirection: 'row' },
   stamp: {
-    fontFamily: 'Figure',
+    fontFamily: face('Figure'),
     fontSize: 6.5,
     borderWidth: 0.7,
     borderColor: INK,
@@ -94,7 +103,7 @@ const s = StyleSheet.create({
 });
 
 const T = ({ children, style }: { children: string; style?: object | object[] }) => (
-  <Text {...(style && { style: style as never })}>{inFaces(children)}</Text>
+  <Text {...(style && { style: style as never })}>{children}</Text>
 );
 const Stamp = ({ children }: { children: string }) => <Text style={s.stamp}>{children.toUpperCase()}</Text>;
 
@@ -116,8 +125,9 @@ const Section = ({ title, children }: { title: string; children: ReactNode }) =>
 /** The report on paper: the same statements as the bidder's page, the plan as vectors, bookmarks and page numbers. */
 export function ReportPdf(input: PdfInput) {
   const { snapshot, sealed, wording: given, unit } = input;
-  const read = readBundle(snapshot.bundle);
-  const records: readonly AnyRecord[] = read.ok ? read.records : [];
+  const { records, unreadable } = sealedRecords(snapshot.bundle);
+  const lost = [...new Set([...(input.unreadable ?? []), ...unreadable])];
+  const zone = snapshot.sale.timeZone;
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = planOfCar(car);
   if (!car || !plan) throw new Error('a report without a car has no PDF');
@@ -125,13 +135,14 @@ export function ReportPdf(input: PdfInput) {
   const findings = numberedFindings(records, plan);
   const photos = recordsOf(records, 'photo');
   const title = `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}`;
-  const standing = sealed ? `sealed ${dayText(snapshot.sealedAt)}` : 'draft, not sealed';
+  const standing = sealed ? `sealed ${dayText(snapshot.sealedAt, zone)}` : 'draft, not sealed';
   const loose = photos.filter((p) => !findings.some((f) => f.record.id === p.body.finding));
   return (
     <Document
       title={`Lot ${snapshot.bundle.lot.number}, ${title}`}
       author={snapshot.sealedBy}
       subject="Inspection report"
+      language={wording.words}
       pageMode="useOutlines"
     >
       <Page size="A4" style={s.page}>
@@ -150,6 +161,16 @@ export function ReportPdf(input: PdfInput) {
           findings={findings.length}
           photos={photos.length}
         />
+        {lost.length > 0 && (
+          <T style={s.gate}>
+            {`This document cannot show all that was sealed: ${lost.join(', ')}. The sealed file holds it whole.`}
+          </T>
+        )}
+        {snapshot.corrects && (
+          <T style={{ marginTop: 6 }}>
+            {`Corrects revision ${snapshot.corrects.revision}: ${snapshot.corrects.reason}`}
+          </T>
+        )}
         <Section title="Grade">
           <GradeTable snapshot={snapshot} />
         </Section>
@@ -198,7 +219,7 @@ export function ReportPdf(input: PdfInput) {
         <Section title="Conditions and instruments">
           {recordsOf(records, 'visit').map(({ id, body }) => (
             <T key={id} style={{ marginBottom: 4 }}>
-              {visitText(body)}
+              {visitText(body, zone)}
             </T>
           ))}
           {carFacts(car, wording).map(([name, value]) => (
@@ -242,7 +263,6 @@ function Title({
 }) {
   const { results } = snapshot;
   const first = results.whole[0]!;
-  const doubt = results.coverage.whole.seen < 0.9 ? '?' : '';
   return (
     <View {...bookmark('Summary')}>
       <View style={[s.row, { gap: 12, alignItems: 'center' }]}>
@@ -266,7 +286,9 @@ function Title({
       <View style={[s.row, { marginTop: 12, gap: 22, backgroundColor: WASH, padding: 10 }]}>
         <View style={{ flex: 1 }}>
           <Text style={s.soft}>{`As it stands, ${first.lens} lens`}</Text>
-          <Text style={{ fontFamily: 'Head', fontSize: 17 }}>{`${first.band}${doubt}`}</Text>
+          <Text style={{ fontFamily: face('Head'), fontSize: 17 }}>
+            {bandText(first.band, results.coverage.whole.seen, snapshot.tables.grade.bandFromSeen)}
+          </Text>
           <T style={s.figure}>{gradeFigures(first.grade)}</T>
         </View>
         {[
@@ -320,7 +342,11 @@ function GradeTable({ snapshot }: { snapshot: Snapshot }) {
           wrap={false}
         >
           <Text style={{ width: 220 }}>{r.name}</Text>
-          <Band low={r.grade.low ?? 0} high={r.grade.high ?? 100} limits={limits} />
+          {r.blank ? (
+            <View style={{ width: BAND_WIDTH }} />
+          ) : (
+            <Band low={r.grade.low ?? 0} high={r.grade.high ?? 100} limits={limits} />
+          )}
           <T style={[s.figure, { width: 80, textAlign: 'right' }]}>{r.blank ? 'not seen' : gradeFigures(r.grade)}</T>
         </View>
       ))}
@@ -407,7 +433,7 @@ function PlanFigure({
             x={p.x}
             y={p.y + r * 0.38}
             textAnchor="middle"
-            style={{ fontSize: r * 1.05, fontFamily: 'Figure' }}
+            style={{ fontSize: r * 1.05, fontFamily: face('Figure') }}
           >
             {String(p.number)}
           </Text>

@@ -1,5 +1,6 @@
+import { readSnapshot } from '@/core/report/read-snapshot';
 import { reportFileSchema } from '@/core/report/seal';
-import { type Snapshot, snapshotSchema, takeSnapshot } from '@/core/report/snapshot';
+import { type Snapshot, takeSnapshot } from '@/core/report/snapshot';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
@@ -13,22 +14,27 @@ export async function snapshotFor(
   actor: Actor,
   inspectionId: string,
   now: Date,
-): Promise<{ snapshot: Snapshot; sealed: { sha256: string; text: string } | null } | null> {
+): Promise<{
+  snapshot: Snapshot;
+  unreadable: readonly string[];
+  sealed: { sha256: string; text: string } | null;
+} | null> {
   const head = await inspectionHead(db, actor, inspectionId);
   if (!head) return null;
   const seal = await sealedReport(db, actor, inspectionId);
   if (seal) {
     const file = reportFileSchema.parse(JSON.parse(seal.report));
-    return { snapshot: snapshotSchema.parse(file.snapshot), sealed: { sha256: file.sha256, text: seal.report } };
+    const opened = readSnapshot(file.snapshot);
+    return opened && { ...opened, sealed: { sha256: file.sha256, text: seal.report } };
   }
   const [records, tables] = await Promise.all([recordsOfInspection(db, actor, inspectionId), orgTables(db, actor)]);
   const taken = takeSnapshot({
     bundle: bundleOf(head, records),
-    sale: { name: head.sale.name, closesOn: head.sale.closesOn },
+    sale: { name: head.sale.name, closesOn: head.sale.closesOn, timeZone: head.sale.timeZone },
     sealedAt: now.toISOString(),
     sealedBy: actor.name,
-    onYear: saleYear(head.sale.closesOn, now),
+    onYear: saleYear(head.sale.closesOn, now, head.sale.timeZone),
     ...tables,
   });
-  return taken.ok ? { snapshot: taken.snapshot, sealed: null } : null;
+  return taken.ok ? { snapshot: taken.snapshot, unreadable: [], sealed: null } : null;
 }

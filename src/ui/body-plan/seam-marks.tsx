@@ -19,11 +19,20 @@ function middleLine(seam: Seam): Point[] {
   });
 }
 
+/** What is drawn of a seam. */
+export type MarkedSeam = Pick<SeamFit, 'nominalMm' | 'goodMm' | 'flushGoodMm' | 'meanMm' | 'worstFlushMm'> & {
+  readonly stations: readonly {
+    readonly sMm: number;
+    readonly gap: { readonly value: number | null } | null;
+    readonly flushMm: number | null;
+  }[];
+};
+
 /** Notches nearer to one another than this would run together, mm. */
 const APART_MM = 45;
 
 /** Stations thinned so that their notches stand apart: a piece read off a picture has one every few mm. */
-function apart(stations: SeamFit['stations']): SeamFit['stations'] {
+function apart(stations: MarkedSeam['stations']): MarkedSeam['stations'] {
   let last = Number.NEGATIVE_INFINITY;
   return stations.filter((s) => {
     if (s.sMm - last < APART_MM) return false;
@@ -42,7 +51,7 @@ export function SeamMarks({
   onSeam,
 }: {
   plan: Plan;
-  fits: ReadonlyMap<string, SeamFit>;
+  fits: ReadonlyMap<string, MarkedSeam>;
   selected?: string | null;
   /** Mean gap and its notches, or the worst flush and its. */
   show?: 'gap' | 'flush';

@@ -1,7 +1,7 @@
 import { type GaugeEvent, parseGaugeLine } from '@/core/gauge/line-protocol';
 
 /** The little of Web Serial (WICG) that a gauge needs; not every browser has it. */
-interface SerialPort {
+export interface SerialPort {
   open(options: { baudRate: number }): Promise<void>;
   close(): Promise<void>;
   readonly readable: ReadableStream<Uint8Array> | null;
@@ -21,7 +21,16 @@ export async function openSerialGauge(
   onEvent: (event: GaugeEvent) => void,
   onEnd: () => void,
 ): Promise<() => void> {
-  const port = await serial()!.requestPort();
+  return readGauge(await serial()!.requestPort(), unit, onEvent, onEnd);
+}
+
+/** Opens a port and reads a gauge's lines from it; `onEnd` when the gauge goes by itself. The port can be opened again. */
+export async function readGauge(
+  port: SerialPort,
+  unit: 'um' | 'mil',
+  onEvent: (event: GaugeEvent) => void,
+  onEnd: () => void,
+): Promise<() => void> {
   await port.open({ baudRate: BAUD });
   const reader = port.readable!.getReader();
   let stopped = false;
@@ -34,12 +43,14 @@ export async function openSerialGauge(
         rest = lines.pop() ?? '';
         for (const line of lines) {
           const event = parseGaugeLine(line, unit);
-          if (event) onEvent(event);
+          if (event && !stopped) onEvent(event);
         }
       }
     } catch {
       // Pulled out: the end is told below.
     }
+    // A port closes only once nobody holds its reader.
+    reader.releaseLock();
     await port.close().catch(() => {});
     if (!stopped) onEnd();
   })();

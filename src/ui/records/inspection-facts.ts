@@ -31,4 +31,6 @@ export interface InspectionFacts {
   readonly tables: GradeTables;
   readonly profiles: readonly PaintProfile[];
   readonly tolerances: readonly Tolerance[];
+  /** Own tables of the house that this program cannot read; lots saved by earlier programs lack it. */
+  readonly unfit?: readonly string[];
 }

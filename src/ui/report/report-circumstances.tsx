@@ -7,13 +7,21 @@ import type { Wording } from '@/words/vocabulary';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 
 /** Under what conditions and with which instruments the car was looked at. */
-export function Conditions({ records, wording }: { records: readonly AnyRecord[]; wording: Wording }) {
+export function Conditions({
+  records,
+  wording,
+  timeZone,
+}: {
+  records: readonly AnyRecord[];
+  wording: Wording;
+  timeZone?: string | undefined;
+}) {
   const car = recordsOf(records, 'car')[0]?.body;
   return (
     <section className="grid gap-2" aria-label="Conditions">
       <h2 className="text-xl font-bold">Conditions and instruments</h2>
       {recordsOf(records, 'visit').map(({ id, body: v }) => (
-        <p key={id}>{visitText(v)}</p>
+        <p key={id}>{visitText(v, timeZone)}</p>
       ))}
       {car && (
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-sm">

@@ -1,5 +1,4 @@
 import type { Plan } from '@/core/body/plan';
-import { fitOfCar } from '@/core/fit/car-fit';
 import type { AnyRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import type { Snapshot } from '@/core/report/snapshot';
@@ -34,10 +33,10 @@ export function FitTable({
       {fit && (
         <>
           <p className="text-sm">
-            Gaps are judged against the era of the car ({fit.seams[0]!.nominalMm} mm) and against its own other side,
-            not against a modern car.
+            Gaps are judged against the era of the car ({nominalsText(fit.seams)}) and against its own other side, not
+            against a modern car.
           </p>
-          <SeamPlan plan={plan} snapshot={snapshot} records={records} wording={wording} />
+          <SeamPlan plan={plan} fit={fit} wording={wording} />
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached by keyboard */}
           <section className="overflow-x-auto" aria-label="Gaps by seam" tabIndex={0}>
             <table className="w-full min-w-120 text-sm">
@@ -104,19 +103,38 @@ export function FitTable({
   );
 }
 
-/** The seams on the plan, with the mean gap of each and a notch at every place that was measured. */
+/** The nominal gaps that the seams were judged by: "4.5 mm", "4.5 and 6 mm by seam". */
+function nominalsText(seams: readonly { nominalMm: number }[]): string {
+  const all = [...new Set(seams.map((s) => s.nominalMm))];
+  return all.length === 1 ? `${all[0]} mm` : `${all.join(' and ')} mm by seam`;
+}
+
+/**
+ * The seams on the plan as they were sealed: the mean gap of each, and a notch at every place that was measured. Reports
+ * sealed before the places were kept have no such plan.
+ */
 function SeamPlan({
   plan,
-  snapshot,
-  records,
+  fit,
   wording,
 }: {
   plan: Plan;
-  snapshot: Snapshot;
-  records: readonly AnyRecord[];
+  fit: NonNullable<Snapshot['results']['fit']>;
   wording: Wording;
 }) {
-  const fit = fitOfCar(plan, records, snapshot.tables.tolerances);
+  const marked = fit.seams.flatMap(({ goodMm, flushGoodMm, stations, ...s }) =>
+    goodMm === undefined || flushGoodMm === undefined || !stations
+      ? []
+      : [
+          {
+            ...s,
+            goodMm,
+            flushGoodMm,
+            stations: stations.map((p) => ({ ...p, gap: p.gapMm === null ? null : { value: p.gapMm } })),
+          },
+        ],
+  );
+  if (marked.length === 0) return null;
   return (
     <figure className="sheet p-2">
       <PlanDrawing
@@ -128,16 +146,12 @@ function SeamPlan({
         className="w-full"
         sideWords={{ left: 'left', right: 'right' }}
         over={
-          <SeamMarks
-            plan={plan}
-            fits={new Map(fit.seams.map((s) => [s.seam, s]))}
-            nameOf={(s) => seamName(s, wording)}
-          />
+          <SeamMarks plan={plan} fits={new Map(marked.map((s) => [s.seam, s]))} nameOf={(s) => seamName(s, wording)} />
         }
       />
       <figcaption className="px-2 pb-1 text-sm text-soft">
-        Mean gap in mm. Notches are the places measured: pale near {fit.tolerance.nominalMm} mm, dark at ±
-        {fit.tolerance.goodMm} mm and beyond. Dashed seams were not measured.
+        Mean gap in mm. Notches are the places measured: pale near the nominal gap, dark at the tolerance and beyond.
+        Dashed seams were not measured.
       </figcaption>
     </figure>
   );

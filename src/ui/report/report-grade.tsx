@@ -1,5 +1,5 @@
 import type { Snapshot } from '@/core/report/snapshot';
-import { AXIS_WORDS, gradeFigures, LENS_WORDS } from '@/words/grade';
+import { AXIS_WORDS, bandText, gradeFigures, LENS_WORDS } from '@/words/grade';
 import { IntervalBand } from '../charts/interval-band';
 
 /** The grade with its doubt, how much was seen, and from how far it presents clean. */
@@ -15,8 +15,7 @@ export function GradeSummary({ snapshot, findings, photos }: { snapshot: Snapsho
         <div className="grid gap-1">
           <p className="text-sm font-semibold">As it stands, {first.lens} lens</p>
           <p className="font-head text-3xl font-bold">
-            {first.band}
-            {results.coverage.whole.seen < 0.9 && '?'}{' '}
+            {bandText(first.band, results.coverage.whole.seen, tables.grade.bandFromSeen)}{' '}
             <span className="figure text-lg font-semibold">{figures(first.grade)}</span>
           </p>
           <IntervalBand
@@ -72,14 +71,18 @@ export function GradeSummary({ snapshot, findings, photos }: { snapshot: Snapsho
             {results.axes.map((a) => (
               <li key={a.axis} className="grid grid-cols-[8rem_1fr_5rem] items-center gap-2 text-sm">
                 <span className="first-letter:uppercase">{AXIS_WORDS[a.axis]}</span>
-                <IntervalBand
-                  id={`report-${a.axis}`}
-                  grade={a.grade}
-                  limits={limits}
-                  label={`${AXIS_WORDS[a.axis]} ${figures(a.grade)}`}
-                  height={12}
-                  capped={a.capped}
-                />
+                {a.seen === 0 ? (
+                  <span className="border-b border-dashed border-ink/50" />
+                ) : (
+                  <IntervalBand
+                    id={`report-${a.axis}`}
+                    grade={a.grade}
+                    limits={limits}
+                    label={`${AXIS_WORDS[a.axis]} ${figures(a.grade)}`}
+                    height={12}
+                    capped={a.capped}
+                  />
+                )}
                 <span className="figure text-right text-xs">{a.seen === 0 ? 'not seen' : figures(a.grade)}</span>
               </li>
             ))}

@@ -1,10 +1,10 @@
 import { type Plan, planOfCar } from '@/core/body/plan';
 import { VIEWS, type View } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
-import { readBundle } from '@/core/records/bundle';
-import type { AnyRecord, StoredRecord } from '@/core/records/kinds';
+import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { type NumberedFinding, numberedFindings } from '@/core/report/numbered';
+import { sealedRecords } from '@/core/report/read-snapshot';
 import type { Snapshot } from '@/core/report/snapshot';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import { CAUTION_WORDS } from '@/words/cautions';
@@ -23,6 +23,8 @@ import { PaintTable } from './report-paint';
 
 export interface ReportViewProps {
   readonly snapshot: Snapshot;
+  /** Parts of it that this program cannot read. */
+  readonly unreadable?: readonly string[];
   readonly wording: Wording;
   readonly unit: ThicknessUnit;
   /** Address of a picture, without the size: the size and nothing else is added. */
@@ -34,8 +36,9 @@ export interface ReportViewProps {
 export function ReportView(props: ReportViewProps) {
   const { snapshot, state } = props;
   const wording: Wording = { ...props.wording, steering: carOf(snapshot)?.steering ?? props.wording.steering };
-  const read = readBundle(snapshot.bundle);
-  const records: readonly AnyRecord[] = read.ok ? read.records : [];
+  const { records, unreadable } = sealedRecords(snapshot.bundle);
+  const lost = [...(props.unreadable ?? []), ...unreadable];
+  const zone = snapshot.sale.timeZone;
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = planOfCar(car);
   if (!car || !plan) return <p className="p-6">This report names no car that this program can draw.</p>;
@@ -60,12 +63,13 @@ export function ReportView(props: ReportViewProps) {
             </p>
             <p className="mt-1">
               <span className="stamp">
-                {state === 'sealed' ? `sealed ${dayText(snapshot.sealedAt)}` : 'draft, not sealed'}
+                {state === 'sealed' ? `sealed ${dayText(snapshot.sealedAt, zone)}` : 'draft, not sealed'}
               </span>{' '}
               <span className="stamp">revision {snapshot.revision}</span>
             </p>
           </div>
         </div>
+        <Unreadable parts={lost} />
         {snapshot.results.gates.length > 0 && (
           <ul className="grid gap-2">
             {snapshot.results.gates.map((g) => (
@@ -75,9 +79,11 @@ export function ReportView(props: ReportViewProps) {
             ))}
           </ul>
         )}
-        <GradeSummary snapshot={snapshot} findings={findings.length} photos={photos.length} />
+        {!lost.includes('whole') && !lost.includes('coverage') && (
+          <GradeSummary snapshot={snapshot} findings={findings.length} photos={photos.length} />
+        )}
       </header>
-      <Plans plan={plan} views={VIEWS} findings={findings} wording={wording} notSeen={snapshot.results.notSeen} />
+      <Plans plan={plan} views={VIEWS} findings={findings} wording={wording} results={snapshot.results} />
       <FindingsList findings={findings} photos={photos} plan={plan} wording={wording} photoBase={props.photos} />
       {withheld > 0 && (
         <p className="border-l-4 border-ink bg-card px-4 py-3">
@@ -86,11 +92,13 @@ export function ReportView(props: ReportViewProps) {
           {withheld === 1 ? 'it' : 'them'}.
         </p>
       )}
-      <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} records={records} />
+      {!lost.includes('paint') && (
+        <PaintTable snapshot={snapshot} wording={wording} unit={props.unit} records={records} />
+      )}
       <FitTable plan={plan} snapshot={snapshot} records={records} wording={wording} />
       <Claims records={records} wording={wording} />
-      <NotSeen snapshot={snapshot} wording={wording} />
-      <Conditions records={records} wording={wording} />
+      {!lost.includes('notSeen') && <NotSeen snapshot={snapshot} wording={wording} />}
+      <Conditions records={records} wording={wording} timeZone={zone} />
       <OtherPhotos
         photos={photos.filter((p) => !findings.some((f) => f.record.id === p.body.finding))}
         base={props.photos}
@@ -108,6 +116,17 @@ export function ReportView(props: ReportViewProps) {
   );
 }
 
+/** What this program cannot read of a report that another version of it sealed; never passed over in silence. */
+function Unreadable({ parts }: { parts: readonly string[] }) {
+  if (parts.length === 0) return null;
+  return (
+    <p className="border-l-4 border-ink bg-card px-4 py-3">
+      This page cannot show all that was sealed: {[...new Set(parts)].join(', ')}. The sealed file holds it whole; a
+      newer version of the program shows it.
+    </p>
+  );
+}
+
 function carOf(snapshot: Snapshot): { steering?: 'left' | 'right' } | undefined {
   return snapshot.bundle.records.car?.[0]?.body as { steering?: 'left' | 'right' } | undefined;
 }
@@ -117,14 +136,15 @@ function Plans({
   views,
   findings,
   wording,
-  notSeen,
+  results,
 }: {
   plan: Plan;
   views: readonly View[];
   findings: readonly NumberedFinding[];
   wording: Wording;
-  notSeen: Snapshot['results']['notSeen'];
+  results: Snapshot['results'];
 }) {
+  const { notSeen } = results;
   const unseen = new Map(
     [...plan.zones.values()].map((z) => [
       z.slug,
@@ -149,7 +169,7 @@ function Plans({
             zone: f.record.body.zone,
             place: f.record.body.place,
             family: flawById(f.record.body.flaw).family,
-            severity: severity(f.record.body),
+            severity: results.severity?.[f.record.id] ?? severity(f.record.body),
             number: f.number,
           }));
         return (

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { recordsOf } from '@/core/records/reduce';
-import { gradeFigures } from '@/words/grade';
+import { bandText, gradeFigures } from '@/words/grade';
 import { conditionsOf } from '@/words/report';
 import { IntervalBand } from '../charts/interval-band';
 import { FarvinMark } from '../parts/farvin-mark';
@@ -103,8 +103,7 @@ function LotHead() {
           <span className="flex items-baseline justify-between text-xs">
             <span className="figure font-semibold">{gradeFigures(keeper.grade)}</span>
             <span className="font-semibold">
-              {keeper.band}
-              {grade.coverage.whole.seen < 0.9 && '?'}
+              {bandText(keeper.band, grade.coverage.whole.seen, facts.tables.bandFromSeen)}
             </span>
           </span>
           <IntervalBand

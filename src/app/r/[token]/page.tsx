@@ -1,25 +1,25 @@
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import { PublicReport } from '@/screens/public-report/public-report';
-import { openReport, pdfOf } from '@/server/public-report';
+import { openReport, pdfOf, revisionAsked } from '@/server/public-report';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
 
 export const dynamic = 'force-dynamic';
 
-type Params = { params: Promise<{ token: string }> };
+type Params = { params: Promise<{ token: string }>; searchParams: Promise<Record<string, unknown>> };
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
-  const report = await openReport((await params).token);
+export async function generateMetadata({ params, searchParams }: Params): Promise<Metadata> {
+  const report = await openReport((await params).token, revisionAsked((await searchParams).revision));
   const title = report
     ? `Lot ${report.snapshot.bundle.lot.number}, ${report.snapshot.bundle.lot.title}`
     : 'No report here';
   return { title, robots: { index: false, follow: false } };
 }
 
-export default async function PublicReportPage({ params }: Params) {
+export default async function PublicReportPage({ params, searchParams }: Params) {
   const { token } = await params;
-  const report = await openReport(token);
+  const report = await openReport(token, revisionAsked((await searchParams).revision));
   if (!report) {
     return (
       <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
@@ -36,6 +36,8 @@ export default async function PublicReportPage({ params }: Params) {
   return (
     <PublicReport
       snapshot={report.snapshot}
+      unreadable={report.unreadable}
+      changes={report.changes}
       base={`/r/${token}`}
       seal={{ sha256: report.file.sha256, signature: report.file.signature, publicKey: report.file.publicKey }}
       revisions={report.revisions.map((r) => ({ ...r, sealedAt: r.sealedAt.toISOString() }))}

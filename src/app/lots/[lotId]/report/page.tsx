@@ -1,23 +1,30 @@
 import { db } from '@/data/db';
 import { revisionsOf } from '@/data/inspections';
-import { linksOf, sealedReport } from '@/data/seals';
+import { linksOf, sealsOfLot } from '@/data/seals';
 import { Report } from '@/screens/report/report';
+import { snapshotFor } from '@/server/export/snapshot-for';
 import { inspectionPage } from '@/server/inspection-page';
 
 export default async function ReportPage({ params }: { params: Promise<{ lotId: string }> }) {
   const { actor, head } = await inspectionPage((await params).lotId);
-  const revisions = await revisionsOf(db(), actor, head.lot.id);
-  const seals = await Promise.all(revisions.map((r) => sealedReport(db(), actor, r.id)));
-  const links = await linksOf(db(), actor, head.lot.id);
   const now = new Date();
+  const [revisions, seals, links, sealed] = await Promise.all([
+    revisionsOf(db(), actor, head.lot.id),
+    sealsOfLot(db(), actor, head.lot.id),
+    linksOf(db(), actor, head.lot.id),
+    // A sealed report shows what was sealed, not what today's tables make of the records.
+    head.state === 'sealed' ? snapshotFor(db(), actor, head.id, now) : null,
+  ]);
   return (
     <Report
-      revisions={revisions.map((r, i) => ({
+      sealed={sealed && { snapshot: sealed.snapshot, unreadable: sealed.unreadable }}
+      revisions={revisions.map((r) => ({
         id: r.id,
         revision: r.revision,
         state: r.state,
-        sealedAt: seals[i]?.sealedAt.toISOString() ?? null,
-        sha256: seals[i]?.sha256 ?? null,
+        reason: r.reason,
+        sealedAt: seals.get(r.id)?.sealedAt.toISOString() ?? null,
+        sha256: seals.get(r.id)?.sha256 ?? null,
       }))}
       links={links.map((l) => ({
         id: l.id,

@@ -1,8 +1,11 @@
 import { notFound } from '@/server/api';
-import { openReport } from '@/server/public-report';
+import { openReport, revisionAsked } from '@/server/public-report';
 
-export async function GET(_request: Request, context: { params: Promise<{ token: string }> }): Promise<Response> {
-  const report = await openReport((await context.params).token);
+export async function GET(request: Request, context: { params: Promise<{ token: string }> }): Promise<Response> {
+  const report = await openReport(
+    (await context.params).token,
+    revisionAsked(new URL(request.url).searchParams.get('revision')),
+  );
   if (!report) return notFound();
   const name = `lot-${report.snapshot.bundle.lot.number}-revision-${report.snapshot.revision}.farvin-report.json`;
   return new Response(report.text, {

@@ -7,7 +7,10 @@ import { type SealRefusal, sealInspection } from '@/server/sealing';
 const SAYS: Record<Exclude<SealRefusal, 'not-found'>, string> = {
   'already-sealed': 'This report is sealed already.',
   'changed-meanwhile': 'Something was entered while the report was computed. Look at it once more, then seal.',
-  incomplete: 'The car and at least one visit must be stated before the report can be sealed.',
+  incomplete:
+    'Something that must be stated first is missing: the list beside the report names it. Nothing was changed.',
+  'tables-unfit':
+    'A table of numbers of your house does not fit this program. Keep it anew under Numbers, then seal. Nothing was changed.',
 };
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, params }) => {

@@ -1,0 +1,64 @@
+import { DEFAULT_TOLERANCES } from '@/core/fit/defaults';
+import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
+import { createAccount, createOrganisation } from './accounts';
+import { type Actor, actorOf } from './actor';
+import type { Db } from './db';
+import { keepTolerances, orgTables } from './org-tables';
+import { orgTable } from './tables/farvin';
+import { testDatabase } from './test-database';
+
+let db: Db;
+let owner: Db;
+let end: () => Promise<void>;
+let serial = 0;
+
+beforeAll(async () => {
+  ({ db, owner, end } = await testDatabase());
+});
+afterAll(() => end());
+
+async function house(): Promise<Actor> {
+  const orgId = await createOrganisation(owner, 'Tramshed Dispersal Office');
+  const email = `manager${++serial}@tramshed.example`;
+  const id = await createAccount(owner, { name: 'Petra', email, passwordHash: 'none', orgId, role: 'manager' });
+  return (await actorOf(db, id))!;
+}
+const keep = (actor: Actor, name: string, value: unknown) =>
+  owner.insert(orgTable).values({ orgId: actor.orgId, name, value });
+
+it('gives the shipped tables to a house that has none of its own', async () => {
+  expect(await orgTables(db, await house())).toMatchObject({
+    tables: DEFAULT_GRADE_TABLES,
+    tolerances: DEFAULT_TOLERANCES,
+    unfit: [],
+  });
+});
+
+it('tells of a table that it cannot read, and judges by the shipped one meanwhile', async () => {
+  const actor = await house();
+  await keep(actor, 'tolerances', [{ nominalMm: 'wide' }]);
+  await keep(actor, 'grade', 'all good');
+  expect(await orgTables(db, actor)).toMatchObject({
+    tables: DEFAULT_GRADE_TABLES,
+    tolerances: DEFAULT_TOLERANCES,
+    unfit: ['grade', 'tolerances'],
+  });
+});
+
+it('fills in numbers that came in after the house kept its table, and leaves the house’s own', async () => {
+  const actor = await house();
+  const { draws: _d, eye, ...older } = DEFAULT_GRADE_TABLES;
+  const { farthestM: _f, ...olderEye } = eye;
+  await keep(actor, 'grade', { ...older, eye: olderEye, lossScale: 3.5 });
+  const { tables, unfit } = await orgTables(db, actor);
+  expect(unfit).toEqual([]);
+  expect(tables).toEqual({ ...DEFAULT_GRADE_TABLES, lossScale: 3.5 });
+});
+
+it('keeps a house’s tolerances apart from another’s', async () => {
+  const [a, b] = [await house(), await house()];
+  const own = [{ ...DEFAULT_TOLERANCES[0]!, from: null, to: null, nominalMm: 7 }];
+  await keepTolerances(db, a, own);
+  expect((await orgTables(db, a)).tolerances).toEqual(own);
+  expect((await orgTables(db, b)).tolerances).toEqual(DEFAULT_TOLERANCES);
+});
