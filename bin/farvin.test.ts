@@ -177,3 +177,81 @@ it('measures a gap off a photograph, and refuses one that it cannot use', async 
   expect([notes.status, notes.json.reason]).toEqual([1, 'unreadable']);
   expect(farvin('gap', path.join(folder, 'seam.jpg'), '--card-mm', '85').status).toBe(2);
 });
+
+it('names the zones and seams of a body style, with what is fitted', () => {
+  const { status, json } = farvin('plan', 'hardtop', '--fitted', 'vinylRoof,sunroof');
+  expect(status).toBe(0);
+  expect(json).toMatchObject({ ok: true, style: 'hardtop' });
+  const roof = json.zones.find((z: { slug: string }) => z.slug === 'roof');
+  expect(roof).toMatchObject({ view: 'outside', metal: 'textile', twin: null, structural: false });
+  expect(json.zones.some((z: { slug: string }) => z.slug === 'sunroof')).toBe(true);
+  expect(
+    json.seams.every(
+      (s: { zones: string[]; slug: string; lengthMm: number }) => s.zones.join('|') === s.slug && s.lengthMm > 0,
+    ),
+  ).toBe(true);
+  expect(farvin('plan', 'spaceship')).toMatchObject({ status: 1, json: { ok: false, reason: 'unknown-style' } });
+  expect(farvin('plan', 'hardtop', '--fitted', 'wings').status).toBe(2);
+});
+
+it('listens: facts of what is understood whole, the rest left with its reason', () => {
+  const said = file(
+    'walk.txt',
+    'hood 131 128\nagain 129\nno dents\n2 chips 3mm\nleft headlight no cracks\nsills holes\nlovely old thing\nseat torn\nroof over; roof nr\nclock dead\nundo\nblocked trunk no key\n',
+  );
+  const { status, json } = farvin('listen', said, '--style', 'fastback');
+  expect(status).toBe(0);
+  expect(
+    json.facts
+      .filter((f: { line: number }) => f.line < 12)
+      .map((f: { line: number; fact: string }) => [f.line, f.fact]),
+  ).toEqual([
+    [1, 'reading hood 131um'],
+    [2, 'reading hood 129um'],
+    [3, 'clean hood shape'],
+    [4, 'finding hood chip x2 3mm'],
+    [5, 'clean lamp.left.head glass'],
+    [9, 'over roof'],
+    [9, 'noread roof'],
+  ]);
+  expect(json.facts.find((f: { line: number }) => f.line === 12)).toMatchObject({
+    fact: expect.stringMatching(/^blocked trunk\.\w+ no-key$/),
+  });
+  expect(json.left.map((l: { line: number; why: string }) => [l.line, l.why])).toEqual([
+    [6, 'which-zone'],
+    [7, 'unclear'],
+    [8, 'which-zone'],
+  ]);
+});
+
+it('listens to captions, with their times, in mil and with another steering side', () => {
+  const vtt = file(
+    'walk.vtt',
+    "WEBVTT\n\n00:00:12.000 --> 00:00:15.500\n<v Tomas>driver's door 5.5\n\n00:01:02.000 --> 00:01:03.000\nhas a ding\n",
+  );
+  const { json } = farvin('listen', vtt, '--style', 'fastback', '--unit', 'mil', '--steering', 'right');
+  expect(json.facts).toEqual([
+    {
+      line: 1,
+      fromS: 12,
+      toS: 15.5,
+      fact: 'reading door.right.front 139.7um',
+      text: "driver's door 5.5",
+      sure: expect.any(Number),
+    },
+    {
+      line: 2,
+      fromS: 62,
+      toS: 63,
+      fact: 'finding door.right.front ding',
+      text: 'has a ding',
+      sure: expect.any(Number),
+    },
+  ]);
+  const srt = file('walk.srt', '1\n00:00:01,000 --> 00:00:02,000\nroof fading 40%\n');
+  expect(farvin('listen', srt, '--style', 'fastback').json.facts).toMatchObject([
+    { line: 1, fact: 'finding roof fading 40%' },
+  ]);
+  expect(farvin('listen', srt).status).toBe(2);
+  expect(farvin('listen', srt, '--style', 'fastback', '--zone', 'hud').words).toContain('hood');
+});

@@ -14,6 +14,7 @@ import { recordsOf } from '../src/core/records/reduce';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
 import { takeSnapshot } from '../src/core/report/snapshot';
 import { doorVerb, type FitFlags, type GapFlags, gapVerb } from './farvin-fit';
+import { type ListenFlags, listenVerb, planVerb } from './farvin-listen';
 import { readText } from './files';
 import { Refusal, Usage } from './refusals';
 
@@ -22,6 +23,9 @@ const HELP: Readonly<Record<string, string>> = {
   paint: `paint READINGS.csv [--ceiling-um 500] [--body ${STYLES.map((s) => s.slug).join('|')}] [--profile ID] [--skip-bad]\npaint BUNDLE [--profile ID]\n  Judges the film thickness of every panel.`,
   door: 'door STATIONS.csv [--panel door|hood|deck] [--good-mm 1] [--flush-mm 1] [--skip-bad]\n  Says where a door hangs, whether adjusting brings it right, and how.',
   gap: 'gap PHOTO --card-mm 85.60x53.98 --card-px "x,y x,y x,y x,y" --seam-px "x,y x,y …" [--step-mm 5]\n  Measures the gap along a seam on a photograph with a flat card beside it.',
+  plan: `plan STYLE [--fitted vinylRoof,sunroof,skirts]\n  Names the zones and seams of a body style: ${STYLES.map((s) => s.slug).join(' ')}.`,
+  listen:
+    'listen FILE.txt|vtt|srt --style STYLE [--zone SLUG] [--unit um|mil] [--ceiling-um 500] [--kerb left|right] [--steering left|right]\n  Tells what typed, spoken or captioned words say, as facts, and the words that became nothing.',
   grade: 'grade BUNDLE [--on-year YYYY]\n  Grades a car: nine axes, four lenses, coverage.',
   report:
     'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
@@ -177,6 +181,12 @@ const OPTIONS = {
   as: { type: 'string' },
   sale: { type: 'string' },
   'note-repair': { type: 'boolean' },
+  style: { type: 'string' },
+  zone: { type: 'string' },
+  unit: { type: 'string' },
+  kerb: { type: 'string' },
+  steering: { type: 'string' },
+  fitted: { type: 'string' },
   panel: { type: 'string' },
   'card-mm': { type: 'string' },
   'card-px': { type: 'string' },
@@ -193,6 +203,8 @@ const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Pr
   paint: paintVerb,
   door: (path, flags) => doorVerb(path, flags as FitFlags),
   gap: (path, flags) => gapVerb(path, flags as GapFlags),
+  plan: planVerb,
+  listen: (path, flags) => listenVerb(path, flags as ListenFlags),
   grade: gradeVerb,
   report: reportVerb,
   verify: verifyVerb,
@@ -224,7 +236,8 @@ async function main(): Promise<void> {
   if (!does) throw new Usage(`unknown verb ${verb}; known: ${Object.keys(VERBS).join(' ')}`);
   if (BARE.has(verb)) {
     if (paths.length > 0) throw new Usage(`${verb} takes no file\n${HELP[verb]}`);
-  } else if (paths.length !== 1) throw new Usage(`${verb} takes one file\n${HELP[verb]}`);
+  } else if (paths.length !== 1)
+    throw new Usage(`${verb} takes one ${verb === 'plan' ? 'style' : 'file'}\n${HELP[verb]}`);
   console.log(JSON.stringify(await does(paths[0] ?? '', values), null, 1));
 }
 

@@ -1,8 +1,9 @@
+import { seamSlug } from '../body/plan';
 import { STATION_LIMITS } from '../csv/stations';
 import type { GapTool } from '../records/kinds/gap';
+import { type Entry, type EntryContext, refused } from './context';
 import { PART_TABLE, zoneKey } from './lexicon';
 import { Line } from './line';
-import type { Entry, EntryContext, EntryProblem } from './parse';
 import { takeZone } from './take-zone';
 import { tokens } from './tokens';
 
@@ -12,8 +13,6 @@ const GAP =
 
 /** What it was measured with, said at the end: "by wedge", "caliper". */
 const TOOL = /\s+(?:(?:by|with)\s+)?(?<tool>feeler|wedge|caliper|calliper|eye)s?\s*$/i;
-
-const refused = (problem: EntryProblem): Entry => ({ items: [], problems: [problem] });
 
 function figuresOf(text: string): number[] | string {
   const list = text
@@ -25,6 +24,23 @@ function figuresOf(text: string): number[] | string {
   return bad === undefined ? values : bad;
 }
 
+/** `gap bonnet left wing 4 5 6`: the stroke left out. The words are parted where a seam of the car comes out, if only there. */
+function withoutStroke(text: string, context: EntryContext): Record<string, string> | undefined {
+  const parts = /^\s*gaps?\s+(?<words>[a-z][a-z .'-]*?)\s+(?<figures>[+−-]?\d.*|flush\b.*)$/i.exec(text)?.groups;
+  const words = parts?.words?.split(/\s+/) ?? [];
+  const ways = words.slice(1).flatMap((_w, i) => {
+    const [one, other] = [words.slice(0, i + 1).join(' '), words.slice(i + 1).join(' ')];
+    const whole = (part: string) => {
+      const line = new Line(tokens(part));
+      const zone = takeZone(line, { ...context, zone: null });
+      return zone.ok && zone.zone && !zone.beside && line.rest().length === 0 ? zone.zone : null;
+    };
+    const [a, b] = [whole(one), whole(other)];
+    return a && b && context.plan.seams.has(seamSlug(a, b)) ? [{ one: a, other: b }] : [];
+  });
+  return ways.length === 1 ? { ...ways[0]!, figures: parts!.figures! } : undefined;
+}
+
 /**
  * Reads gaps and flushness typed along a seam; null when the line does not speak of a seam. The seam is the one of the
  * zone named before the stroke that leads to the part named after it. One flushness holds for all places, several go one to
@@ -32,10 +48,12 @@ function figuresOf(text: string): number[] | string {
  */
 export function gapClause(text: string, context: EntryContext): Entry | null {
   const tool = TOOL.exec(text)?.groups?.tool?.toLowerCase();
-  const found = GAP.exec(text.replace(TOOL, ''))?.groups;
+  const said = text.replace(TOOL, '');
+  const found = GAP.exec(said)?.groups ?? withoutStroke(said, context);
   if (!found) return null;
   const zone = takeZone(new Line(tokens(found.one!)), context);
   if (!zone.ok) return refused(zone.problem);
+  if (zone.beside) return refused({ kind: 'not-understood', words: zone.beside });
   if (zone.zone === null) return refused({ kind: 'no-zone' });
   const part = new Line(tokens(found.other!)).take(PART_TABLE)?.value ?? found.other!.trim().toLowerCase();
   const seams = context.plan.zones.get(zone.zone)!.seams.map((slug) => {

@@ -2,6 +2,7 @@ import { FLAW_WORDS } from '@/words/flaws';
 import { ASPECT_WORDS } from '@/words/terms';
 import type { Plan } from '../body/plan';
 import { ASPECTS, type Aspect, type View } from '../body/zone';
+import { OWN_WORDS } from '../flaws/own-words';
 import type { BlockedBy } from '../records/kinds/look';
 
 /** A zone taken apart: its part, its side, its end. */
@@ -29,7 +30,7 @@ export const PART_PHRASES: Readonly<Record<string, readonly string[]>> = {
   'deck.inner': ['deck inside', 'boot lid inside', 'trunk lid inside', 'inside boot lid', 'inside trunk lid'],
   panel: ['panel', 'tail panel', 'nose panel'],
   valance: ['valance'],
-  bumper: ['bumper', 'bumpers'],
+  bumper: ['bumper'],
   grille: ['grille', 'grill'],
   fender: ['fender', 'wing', 'front wing'],
   door: ['door'],
@@ -202,17 +203,100 @@ function table<T>(rows: Iterable<readonly [string, T]>): PhraseTable<T> {
     .sort((a, b) => b[0].length - a[0].length);
 }
 
+const pluralOf = (phrase: string) =>
+  phrase.endsWith('y') && !/[aeou]y$/.test(phrase)
+    ? `${phrase.slice(0, -1)}ies`
+    : `${phrase}${/(x|ch|sh)$/.test(phrase) ? 'es' : 's'}`;
+
 const both = (word: string | { us: string; gb: string }) => (typeof word === 'string' ? [word] : [word.us, word.gb]);
 
-export const FLAW_TABLE: PhraseTable<string> = table(
-  Object.entries(FLAW_WORDS).flatMap(([id, { name, say }]) =>
-    [...new Set([id, id.replaceAll('-', ' '), ...both(name).map((n) => n.toLowerCase()), ...(say ?? [])])].map(
-      (p) => [p, id] as const,
-    ),
-  ),
+/** The flaws that each phrase can mean, in the order of the catalogue. */
+export const FLAW_TABLE: PhraseTable<readonly string[]> = (() => {
+  const meant = new Map<string, string[]>();
+  for (const [id, { name, say }] of Object.entries(FLAW_WORDS)) {
+    if (id === OWN_WORDS) continue;
+    const own = new Set([id, id.replaceAll('-', ' '), ...both(name).map((n) => n.toLowerCase()), ...(say ?? [])]);
+    for (const phrase of own) meant.set(phrase, [...(meant.get(phrase) ?? []), id]);
+  }
+  return table(meant);
+})();
+
+/** A fault of function that says by itself what does not work, and at which part that is looked at. */
+export interface Fault {
+  readonly flaw: string;
+  readonly says: string;
+  readonly home: string | null;
+}
+const fault = (says: string, home: string | null, ...phrases: string[]) =>
+  [says, ...phrases].map((p) => [p, { flaw: 'inoperative', says, home }] as const);
+export const FAULT_TABLE: PhraseTable<Fault> = table([
+  ...fault('does not start', 'engine', 'will not start', "won't start", 'wont start', 'no start', "doesn't start"),
+  ...fault('does not run', 'engine', 'will not run', "won't run", 'wont run', "doesn't run"),
+  ...fault('does not turn', 'engine', 'will not turn', "won't turn", 'wont turn', 'engine seized', 'seized engine'),
+  ...fault('does not open', null, 'will not open', "won't open", 'wont open', "doesn't open"),
+  ...fault('does not close', null, 'will not close', "won't close", 'wont close', "doesn't close"),
+  ...fault('jammed', null, 'stuck shut', 'frozen shut', 'seized shut'),
+]);
+
+/** Things that should work, and the zone where they are looked at. */
+const THINGS: Readonly<Record<string, readonly string[]>> = {
+  dash: [
+    'clock',
+    'radio',
+    'heater',
+    'heater fan',
+    'defroster',
+    'demister',
+    'lighter',
+    'cigar lighter',
+    'glovebox',
+    'glove box',
+    'glovebox light',
+    'fuel gauge',
+    'petrol gauge',
+    'temperature gauge',
+    'temp gauge',
+    'oil gauge',
+    'oil pressure gauge',
+    'ammeter',
+    'voltmeter',
+    'speedometer',
+    'speedo',
+    'tachometer',
+    'rev counter',
+    'odometer',
+    'warning lamps',
+    'warning lights',
+    'dash lights',
+    'wipers',
+    'wiper motor',
+    'washers',
+    'washer pump',
+    'aerial',
+    'antenna',
+    'air conditioning',
+    'cruise',
+    'choke',
+  ],
+  steering: ['horn', 'indicator switch', 'column switch'],
+  engine: ['starter', 'starter motor', 'fuel pump', 'alternator', 'generator', 'dynamo', 'fan'],
+};
+export const THING_TABLE: PhraseTable<string> = table(
+  Object.entries(THINGS).flatMap(([home, things]) => things.map((t) => [t, home] as const)),
 );
+
 export const PART_TABLE: PhraseTable<string> = table(
   Object.entries(PART_PHRASES).flatMap(([part, phrases]) => phrases.map((p) => [p, part] as const)),
+);
+/** Plurals of the parts: several places, or a question which. */
+export const PLURAL_TABLE: PhraseTable<string> = table(
+  Object.entries(PART_PHRASES).flatMap(([part, phrases]) =>
+    phrases.flatMap((p) => (p.endsWith('s') ? [] : [[pluralOf(p), part] as const])),
+  ),
+);
+/** That all of them are meant. */
+export const EVERY_TABLE: PhraseTable<true> = table(
+  ['all', 'both', 'all the', 'both the', 'all four', 'all of the', 'every'].map((p) => [p, true] as const),
 );
 export const VIEW_TABLE: PhraseTable<View> = table(
   Object.entries(VIEW_PHRASES).flatMap(([view, phrases]) => phrases.map((p) => [p, view as View] as const)),

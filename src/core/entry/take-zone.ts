@@ -1,7 +1,7 @@
 import { nearestZone } from '../body/slugs';
-import { PART_TABLE, SIDE_TABLE, zoneKey, zonesMeant } from './lexicon';
+import type { EntryContext, EntryProblem } from './context';
+import { EVERY_TABLE, PART_TABLE, PLURAL_TABLE, SIDE_TABLE, zoneKey, zonesMeant } from './lexicon';
 import type { Line } from './line';
-import type { EntryContext, EntryProblem } from './parse';
 
 type Sided = 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off';
 
@@ -21,14 +21,26 @@ function actualSide(side: Sided, { steering, kerb }: EntryContext): 'left' | 'ri
   }
 }
 
-export type ZoneFound = { ok: true; zone: string | null; named: boolean } | { ok: false; problem: EntryProblem };
+export type ZoneFound =
+  | {
+      ok: true;
+      zone: string | null;
+      named: boolean;
+      /** Every zone meant, where several were: "all doors", "both sills". */
+      all?: readonly string[];
+      /** Side words that the place does not have, and that say where on it: "hood … left". */
+      beside: string;
+    }
+  | { ok: false; problem: EntryProblem };
 
-/** Takes the zone's words out of the line. */
-export function takeZone(line: Line, context: EntryContext): ZoneFound {
+/**
+ * Takes the zone's words out of the line. A plural is a question, unless `several` may be meant and all or both are said.
+ */
+export function takeZone(line: Line, context: EntryContext, { several = false } = {}): ZoneFound {
   const slug = line.rest().find((t) => t.kind === 'word' && context.plan.zones.has(t.text));
   if (slug) {
     line.left[line.left.indexOf(slug)] = null;
-    return { ok: true, zone: slug.text, named: true };
+    return { ok: true, zone: slug.text, named: true, beside: '' };
   }
   const first = line.rest()[0];
   if (first && /^[a-z]+(\.[a-z]+)+$/.test(first.text)) {
@@ -37,19 +49,42 @@ export function takeZone(line: Line, context: EntryContext): ZoneFound {
       problem: { kind: 'no-such-zone', nearest: nearestZone(first.text, context.plan.zones.keys()) },
     };
   }
-  let part = line.take(PART_TABLE)?.value ?? null;
+  const every = several && line.copy().take(PLURAL_TABLE) ? line.take(EVERY_TABLE) : null;
+  const plural = line.take(PLURAL_TABLE);
+  let part = plural?.value ?? line.take(PART_TABLE)?.value ?? null;
   let side: 'left' | 'right' | null = null;
   let end: 'front' | 'rear' | null = null;
+  const sideWords: string[] = [];
   for (let guard = 0; guard < 4; guard++) {
     if (part !== null && side !== null && end !== null) break;
     const found = line.take(SIDE_TABLE);
     if (!found) break;
+    sideWords.push(...found.tokens.map((t) => t.raw));
     side = found.value.side ? actualSide(found.value.side, context) : side;
     end = found.value.end ?? end;
     part = part ?? found.value.part ?? null;
   }
   if (part === null) return sideOfTheZoneInHand(side, end, context);
-  return settle(part, side, end, context);
+  if (plural) return severalOf(part, side, end, every !== null, context);
+  const settled = settle(part, side, end, context);
+  if (settled.ok || side === null) return settled;
+  // A place in the middle has no sides: they say where on it.
+  const whole = zonesMeant(context.plan, { part, side: null, end: null }).filter((z) => zoneKey(z).side === null);
+  return whole.length === 1 ? { ok: true, zone: whole[0]!, named: true, beside: sideWords.join(' ') } : settled;
+}
+
+/** What a plural means: the only one there is, all of them where that is said, else a question. */
+function severalOf(
+  part: string,
+  side: 'left' | 'right' | null,
+  end: 'front' | 'rear' | null,
+  every: boolean,
+  context: EntryContext,
+): ZoneFound {
+  const meant = zonesMeant(context.plan, { part, side, end });
+  if (meant.length === 0) return settle(part, side, end, context);
+  if (meant.length > 1 && !every) return { ok: false, problem: { kind: 'which-zone', candidates: meant } };
+  return { ok: true, zone: meant[0]!, named: true, all: meant, beside: '' };
 }
 
 function sideOfTheZoneInHand(
@@ -57,7 +92,7 @@ function sideOfTheZoneInHand(
   end: 'front' | 'rear' | null,
   context: EntryContext,
 ): ZoneFound {
-  if (side === null && end === null) return { ok: true, zone: context.zone, named: false };
+  if (side === null && end === null) return { ok: true, zone: context.zone, named: false, beside: '' };
   if (context.zone === null) return { ok: false, problem: { kind: 'no-zone' } };
   const key = zoneKey(context.zone);
   return settle(key.part, side ?? key.side, end ?? key.end, context);
@@ -70,17 +105,25 @@ function settle(
   context: EntryContext,
 ): ZoneFound {
   let meant = zonesMeant(context.plan, { part, side, end });
-  const whole = meant.filter((z) => zoneKey(z).side === null);
+  // "The seat" may be any of them, though the rear one has no sides.
+  const whole = meant.filter((z) => zoneKey(z).side === null && (end !== null || zoneKey(z).end === null));
   if (side === null && whole.length > 0) meant = whole;
-  if (meant.length > 1 && context.zone) {
-    const here = zoneKey(context.zone);
+  const here = context.zone === null ? null : zoneKey(context.zone);
+  const viewOf = (z: string | null) => (z === null ? null : context.plan.zones.get(z)?.view);
+  // Standing at the left wing, "the door" is the left one; in the middle, or elsewhere than the doors, it may be either.
+  if (
+    meant.length > 1 &&
+    here &&
+    viewOf(meant[0]!) === viewOf(context.zone) &&
+    (here.side !== null || meant.every((z) => zoneKey(z).side === null))
+  ) {
     const near = meant.filter(
       (z) =>
         zoneKey(z).side === (side ?? here.side) && (end !== null || here.end === null || zoneKey(z).end === here.end),
     );
     if (near.length === 1) meant = near;
   }
-  if (meant.length === 1) return { ok: true, zone: meant[0]!, named: true };
+  if (meant.length === 1) return { ok: true, zone: meant[0]!, named: true, beside: '' };
   if (meant.length > 1) return { ok: false, problem: { kind: 'which-zone', candidates: meant } };
   return {
     ok: false,

@@ -1,6 +1,7 @@
 import { tokens } from './tokens';
 
-const short = (text: string) => tokens(text).map((t) => (t.kind === 'number' ? `${t.value}${t.unit ?? ''}` : t.text));
+const short = (text: string) =>
+  tokens(text).map((t) => (t.kind === 'number' ? `${t.atLeast ? '≥' : ''}${t.value}${t.unit ?? ''}` : t.text));
 
 it.each<[string, string[]]>([
   ['13.5 12', ['13.5', '12']],
@@ -18,8 +19,8 @@ it.each<[string, string[]]>([
   ['5.2 5.0 mil', ['5.2', '5', 'mil']],
   ['x3', ['3']],
   ['3x 2mm', ['3', '2mm']],
-  ['≥500', ['over']],
-  ['> 500', ['over']],
+  ['≥500', ['≥500']],
+  ['> 500', ['≥500']],
   ['two cracks', ['2', 'cracks']],
   ['Hood, left.', ['hood', 'left']],
   ['-40', ['-40']],

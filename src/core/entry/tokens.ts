@@ -7,6 +7,8 @@ export type Token =
       readonly raw: string;
       readonly value: number;
       readonly unit: LengthUnit | null;
+      /** Said to be at least that much. */
+      readonly atLeast?: true;
     };
 
 export type LengthUnit = 'um' | 'mil' | 'mm' | 'cm' | 'm' | 'in' | '%';
@@ -56,8 +58,18 @@ const NUMBER_WORDS: Readonly<Record<string, number>> = {
   ten: 10,
 };
 
-function numberToken(raw: string, digits: string, unit: LengthUnit | null): Token {
+function numberToken(raw: string, digits: string, unit: LengthUnit | null): Extract<Token, { kind: 'number' }> {
   return { kind: 'number', text: raw, raw, value: Number(digits.replace(',', '.')), unit };
+}
+
+/** Quoted words stand apart: they are somebody's words and are kept as they are. A mark behind a figure is inches. */
+export function quotedApart(text: string): { plain: string; quoted: string } {
+  const quoted: string[] = [];
+  const plain = text.replace(/(^|[\s,:])(?:“([^”]{2,})”|"([^"\d][^"]*)")/g, (_all, lead, curly, straight) => {
+    quoted.push(String(curly ?? straight).trim());
+    return `${lead} `;
+  });
+  return { plain, quoted: quoted.filter(Boolean).join('. ') };
 }
 
 /**
@@ -69,16 +81,18 @@ export function tokens(text: string): Token[] {
     .normalize('NFC')
     .replace(/(^|\s)x\s*(\d+)/gi, '$1$2')
     .replace(/(\d)\s*[x×](?=\s|$)/gi, '$1')
-    .replace(/[≥>]\s*\d+(?:[.,]\d+)?/g, ' over ')
+    .replace(/[≥>]\s*(?=\d)/g, ' ≥')
+    .replace(/\bno\s+readings?\b/gi, ' nr ')
     .replace(/,(?!\d)|(?<!\d),/g, ' ')
     .replace(/[()[\]!?:]/g, ' ');
   const list: Token[] = [];
   for (const raw of spaced.split(/\s+/)) {
     if (raw === '') continue;
-    const figure = /^(-?\d{1,7}(?:[.,]\d{1,4})?)([a-zµμ%"]*)\.?$/i.exec(raw);
+    const figure = /^(?:≥)?(-?\d{1,7}(?:[.,]\d{1,4})?)([a-zµμ%"]*)\.?$/i.exec(raw);
     const unit = figure ? UNITS[figure[2]!.toLowerCase()] : undefined;
     if (figure && (figure[2] === '' || unit)) {
-      list.push(numberToken(raw, figure[1]!, unit ?? null));
+      const token = numberToken(raw, figure[1]!, unit ?? null);
+      list.push(raw.startsWith('≥') ? { ...token, atLeast: true } : token);
       continue;
     }
     const word = raw.toLowerCase().replace(/[.,]+$/, '');

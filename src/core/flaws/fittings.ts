@@ -152,6 +152,7 @@ export const FITTINGS: readonly Flaw[] = [
   },
   {
     id: 'dash-cracked',
+    only: ['dash'],
     family: 'soft',
     aspects: ['trim'],
     loss: 0.18,
@@ -180,7 +181,7 @@ export const FITTINGS: readonly Flaw[] = [
   {
     id: 'missing',
     family: 'missing',
-    aspects: ['brightwork', 'trim', 'glass', 'rubber', 'function'],
+    aspects: ['brightwork', 'trim', 'glass', 'rubber', 'function', 'tire', 'shape'],
     loss: 0.5,
     typicalMm: 100,
     contrast: 0.6,
@@ -215,6 +216,7 @@ export const FITTINGS: readonly Flaw[] = [
   },
   {
     id: 'leak-damp',
+    alsoAt: ['tank'],
     family: 'function',
     aspects: ['leaks'],
     loss: 0.1,
@@ -224,6 +226,7 @@ export const FITTINGS: readonly Flaw[] = [
   },
   {
     id: 'leak-drips',
+    alsoAt: ['tank'],
     family: 'function',
     aspects: ['leaks'],
     loss: 0.3,

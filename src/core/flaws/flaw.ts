@@ -39,6 +39,10 @@ export interface Flaw {
   readonly family: Family;
   /** The aspects it can be found under; the first is the usual one. None: it speaks of no aspect. */
   readonly aspects: readonly Aspect[];
+  /** Parts of the car that alone can have it. */
+  readonly only?: readonly string[];
+  /** Parts that can have it although they have none of its aspects. */
+  readonly alsoAt?: readonly string[];
   /** Share of a zone's condition (0 to 1) that one of typical extent takes. Starting value of the house. */
   readonly loss: number;
   /** Extent of a typical one, mm. */

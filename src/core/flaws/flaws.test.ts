@@ -70,12 +70,13 @@ describe('catalogue', () => {
     expect([...losses].sort((a, b) => a - b)).toEqual(losses);
   });
 
-  it('lets no phrase mean two flaws', () => {
-    const seen = new Map<string, string>();
-    for (const [words, id] of FLAW_TABLE) {
+  it('lets one phrase mean several flaws only where the place tells them apart', () => {
+    // What stays open is asked: a broken lamp may be cracked or dead, a worn thing may be of several kinds.
+    const ASKED = new Set(['broken']);
+    for (const [words, ids] of FLAW_TABLE) {
       const phrase = words.join(' ');
-      expect([phrase, seen.get(phrase) ?? id]).toEqual([phrase, id]);
-      seen.set(phrase, id);
+      const first = ids.map((id) => `${flawById(id).aspects[0]} ${flawById(id).only ?? ''}`);
+      if (!ASKED.has(phrase)) expect([phrase, new Set(first).size]).toEqual([phrase, ids.length]);
     }
   });
 

@@ -37,7 +37,9 @@ function own(item: EntryItem, wording: Wording, unit: ThicknessUnit): string[] {
     case 'replace-last': {
       const shown =
         item.state === 'over'
-          ? `over ${thicknessText(item.thicknessUm ?? 0, unit)}`
+          ? item.typed.text.startsWith('≥')
+            ? `at least ${thicknessText(item.thicknessUm ?? 0, item.typed.unit)}`
+            : `over ${thicknessText(item.thicknessUm ?? 0, unit)}`
           : item.state === 'none'
             ? 'no reading'
             : thicknessText(item.thicknessUm ?? 0, item.typed.unit);
@@ -56,6 +58,7 @@ function own(item: EntryItem, wording: Wording, unit: ThicknessUnit): string[] {
         ...(item.where ? [item.where] : []),
         ...(item.touchedIn ? ['touched in'] : []),
         ...(item.visibleFromM ? [`seen from ${item.visibleFromM} m`] : []),
+        ...(item.note ? [`“${item.note}”`] : []),
         ...(item.evidence === 'seen' ? [] : [item.evidence]),
       ];
     case 'gap': {

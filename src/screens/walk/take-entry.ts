@@ -38,7 +38,10 @@ function lastReading(records: Records, zone: string): string | null {
 }
 
 /** The records that an understood line enters, in order; `undo` and `go` enter none. */
-export function entriesOf(items: readonly EntryItem[], records: Records, options: TakeOptions): Put[] {
+export function entriesOf(items: readonly EntryItem[], records: Records, given: TakeOptions): Put[] {
+  // A place was touched for one thing: of several nobody said where they stand.
+  const placed = items.filter((i) => i.kind === 'reading' || i.kind === 'finding' || i.kind === 'replace-last');
+  const options = placed.length === 1 ? given : { ...given, place: null };
   return items.flatMap((item): Put[] => {
     switch (item.kind) {
       case 'reading':
@@ -66,6 +69,7 @@ export function entriesOf(items: readonly EntryItem[], records: Records, options
               touchedIn: item.touchedIn,
               visibleFromM: item.visibleFromM,
               evidence: item.evidence,
+              note: item.note,
               place: options.place,
               at: options.at,
             },

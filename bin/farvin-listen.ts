@@ -1,0 +1,100 @@
+import path from 'node:path';
+import { parse as parseCaptions } from '@plussub/srt-vtt-parser';
+import { planOf } from '../src/core/body/plan';
+import { nearestZone } from '../src/core/body/slugs';
+import { STYLES } from '../src/core/body/styles';
+import { listen, type SpokenLine } from '../src/core/entry/facts';
+import { readText } from './files';
+import { Refusal, Usage } from './refusals';
+
+export interface ListenFlags {
+  readonly style?: string | undefined;
+  readonly zone?: string | undefined;
+  readonly unit?: string | undefined;
+  readonly 'ceiling-um'?: string | undefined;
+  readonly kerb?: string | undefined;
+  readonly steering?: string | undefined;
+}
+
+const KNOWN = STYLES.map((s) => s.slug).join(', ');
+
+function oneOf<T extends string>(name: string, value: string | undefined, allowed: readonly T[], usual: T): T {
+  if (value === undefined) return usual;
+  const found = allowed.find((a) => a === value);
+  if (!found) throw new Usage(`--${name} is ${allowed.join(' or ')}`);
+  return found;
+}
+
+/** The lines of a text, or the captions of a film with their times. */
+function linesOf(file: string, text: string): SpokenLine[] {
+  if (!/\.(vtt|srt)$/i.test(file)) return text.split(/\r?\n/).map((line, i) => ({ line: i + 1, text: line }));
+  let entries: { from: number; to: number; text: string }[];
+  try {
+    ({ entries } = parseCaptions(text));
+  } catch {
+    throw new Refusal('bad-captions', { message: `${path.basename(file)} cannot be read as captions` });
+  }
+  return entries.map((e, i) => ({
+    line: i + 1,
+    fromS: e.from / 1000,
+    toS: e.to / 1000,
+    // Captions carry marks of style and speaker.
+    text: e.text
+      .replace(/<[^>]*>/g, ' ')
+      .replace(/\s+/g, ' ')
+      .trim(),
+  }));
+}
+
+/** farvin listen FILE --style STYLE: facts out of typed, spoken or captioned words. */
+export function listenVerb(file: string, flags: ListenFlags): object {
+  if (!flags.style) throw new Usage(`listen needs --style STYLE; known: ${KNOWN}`);
+  const plan = planOf(flags.style);
+  if (!plan) throw new Usage(`no plan for the style ${flags.style}; known: ${KNOWN}`);
+  const zone = flags.zone ?? null;
+  if (zone !== null && !plan.zones.has(zone))
+    throw new Usage(`this style has no zone ${zone}; nearest: ${nearestZone(zone, plan.zones.keys())}`);
+  const ceilingUm = Number(flags['ceiling-um'] ?? 500);
+  if (!(ceilingUm > 0)) throw new Usage('--ceiling-um is a number of µm above 0');
+  const steering = oneOf('steering', flags.steering, ['left', 'right'] as const, 'left');
+  return {
+    ok: true,
+    ...listen(linesOf(file, readText(file)), {
+      plan,
+      zone,
+      unit: oneOf('unit', flags.unit, ['um', 'mil'] as const, 'um'),
+      ceilingUm,
+      steering,
+      kerb: oneOf('kerb', flags.kerb, ['left', 'right'] as const, steering === 'left' ? 'right' : 'left'),
+    }),
+  };
+}
+
+/** farvin plan STYLE: the zones and seams of a body style. */
+export function planVerb(style: string, flags: { fitted?: string | undefined }): object {
+  const names = ['vinylRoof', 'sunroof', 'skirts'] as const;
+  const asked = (flags.fitted ?? '').split(',').filter(Boolean);
+  const odd = asked.find((a) => !(names as readonly string[]).includes(a));
+  if (odd) throw new Usage(`--fitted takes ${names.join(',')}; not ${odd}`);
+  const fitted = Object.fromEntries(names.map((n) => [n, asked.includes(n)])) as Record<
+    (typeof names)[number],
+    boolean
+  >;
+  const plan = planOf(style, { fitted });
+  if (!plan)
+    throw new Refusal('unknown-style', { message: `There is no plan for ${style}.`, known: STYLES.map((s) => s.slug) });
+  return {
+    ok: true,
+    style,
+    zones: [...plan.zones.values()].map(({ slug, view, aspects, areaM2, metal, structural, twin }) => ({
+      slug,
+      view,
+      aspects,
+      areaM2,
+      metal,
+      structural,
+      twin,
+    })),
+    seams: [...plan.seams.values()].map(({ slug, zones, lengthMm }) => ({ slug, zones, lengthMm })),
+  };
+}
