@@ -35,6 +35,8 @@ export interface SeamScene {
   readonly light: number;
   /** Blur, px standard deviation. */
   readonly blurPx: number;
+  /** How far the camera moved while the picture was taken, px, and which way. */
+  readonly shake?: { readonly px: number; readonly deg: number };
   /** How far the card is bent out of the plane in its middle, mm of sideways bow as the camera sees it. */
   readonly cardBowMm: number;
   /** Dark marks on the card, mm, and how far each is drawn from its place. */
@@ -204,6 +206,7 @@ export function drawSeam(scene: SeamScene): SeamPicture {
       }
     }
   blur(plane, W, H, scene.blurPx);
+  if (scene.shake) shaken(plane, W, H, scene.shake);
   const data = new Uint8ClampedArray(W * H * 4);
   const random = seeded(scene.seed);
   const decode = scene.linear ? toCoded : (v: number) => v;
@@ -235,6 +238,25 @@ export function drawSeam(scene: SeamScene): SeamPicture {
     seamPx,
     spanMm: span,
   };
+}
+
+/** A camera that moved evenly while it exposed: the mean along the way, in place. */
+function shaken(plane: Float64Array, w: number, h: number, { px, deg }: { px: number; deg: number }): void {
+  const from = plane.slice();
+  const [dx, dy] = [Math.cos((deg * Math.PI) / 180), sin((deg * Math.PI) / 180)];
+  const steps = Math.max(1, round(px));
+  for (let y = 0; y < h; y++)
+    for (let x = 0; x < w; x++)
+      for (let c = 0; c < 3; c++) {
+        let sum = 0;
+        for (let k = 0; k <= steps; k++) {
+          const t = px * (k / steps - 0.5);
+          const sx = min(w - 1, max(0, round(x + t * dx)));
+          const sy = min(h - 1, max(0, round(y + t * dy)));
+          sum += from[(sy * w + sx) * 3 + c]!;
+        }
+        plane[(y * w + x) * 3 + c] = sum / (steps + 1);
+      }
 }
 
 /** Gaussian blur of three interleaved channels, in place. */

@@ -187,6 +187,13 @@ export function flawName(id: string, words: Vocabulary): string {
   return entry ? pick(entry.name, words) : id;
 }
 
+/** Whether a flaw's name, or a word that people say for it, holds what is searched: the list and the line know the same words. */
+export function flawAnswersTo(id: string, asked: string, words: Vocabulary): boolean {
+  const wanted = asked.trim().toLowerCase();
+  const phrases = [flawName(id, words), id.replaceAll('-', ' '), ...(FLAW_WORDS[id]?.say ?? [])];
+  return phrases.some((p) => p.toLowerCase().includes(wanted));
+}
+
 /** Its usual cause, or an empty string where none is usual. */
 export function flawCause(id: string, words: Vocabulary): string {
   const cause = FLAW_WORDS[id]?.cause;

@@ -24,7 +24,7 @@ export function missingText(m: Missing, words: Vocabulary): string {
     case 'practice-readings':
       return `${m.count} ${many('reading is', 'readings are')} of the stand-in gauge on a made-up car: take ${many('it', 'them')} out.`;
     case 'gauge-not-stated':
-      return `${m.count} ${many('reading names', 'readings name')} no gauge: state the gauge and its ceiling at the visit.`;
+      return `No gauge is stated for ${m.count} ${many('reading', 'readings')}: state it with its ceiling at the visit.`;
     case 'view-unseen':
       return `Nothing was seen of the ${term(VIEW_WORDS, m.detail as View, words)}.`;
     case 'panels-thin':

@@ -134,6 +134,29 @@ export const LIGHT_WORDS = {
 export const SURFACE_WORDS = { dry: 'dry', damp: 'damp', wet: 'wet', snow: 'snow' } as const;
 export const LIFT_WORDS = { none: 'no lift', pit: 'pit, no lift', stands: 'stands', lift: 'lift' } as const;
 
+/** What is known of one aspect of a zone, in a word or two. */
+export function lookText(cell: {
+  readonly aspect: Aspect;
+  readonly status: 'unseen' | 'measured' | 'clean' | 'findings' | 'blocked';
+  readonly why: BlockedBy | null;
+}): string {
+  const tried = cell.aspect === 'function';
+  switch (cell.status) {
+    case 'unseen':
+      return tried ? 'not tried' : 'not seen';
+    case 'measured':
+      return 'measured';
+    case 'clean':
+      return tried ? 'works' : 'clean';
+    case 'findings':
+      return 'found';
+    case 'blocked': {
+      const why = cell.why ? BLOCKED_WORDS[cell.why] : 'blocked';
+      return tried ? `not tried: ${why}` : why;
+    }
+  }
+}
+
 /** A term of one of the tables above in the reader's words; the key itself where the table has none. */
 export function term<K extends string>(table: Readonly<Record<K, Both>>, key: K, words: Vocabulary): string {
   const word = table[key];

@@ -39,7 +39,8 @@ export function cleanClause(line: Line, context: EntryContext): Entry {
     items.push({
       kind: 'look',
       zone,
-      aspects: aspects.length > 0 ? aspects : own,
+      // Whether it works is not seen by looking: it is said by itself.
+      aspects: aspects.length > 0 ? aspects : own.filter((a) => a !== 'function'),
       outcome: 'clean',
       why: null,
       note: '',

@@ -1,4 +1,5 @@
 import { CARD_LIMITS, refineCard } from '../image/card';
+import { edgeSoftnessPx } from '../image/edge-softness';
 import { edgeExponent } from '../image/edge-tone';
 import {
   type Homography,
@@ -153,6 +154,12 @@ const perimeterOf = (corners: readonly Point[]) =>
     return s + hypot(p[0] - next[0], p[1] - next[1]);
   }, 0);
 
+/** Whether the card's edges are softer than gaps can be read through. */
+function isShaken(pixels: Pixels, card: readonly Point[], mmPerPx: number): boolean {
+  const soft = edgeSoftnessPx(pixels, card);
+  return soft !== null && soft > L.blurPx && soft * mmPerPx > L.blurMm;
+}
+
 function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage) => void): GapResult {
   const stepMm = min(L.mostStepMm, max(L.leastStepMm, order.stepMm ?? L.stepMm));
   if (order.cardPx.length !== 4 || order.seamPx.length < 2) return refuse('unreadable');
@@ -162,7 +169,9 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   onStage('card');
   const mmPerPx = (2 * (size[0] + size[1])) / perimeterOf(taps);
   const coded = refineCard(pixels, taps, mmPerPx);
-  if (!coded.ok) return refuse(coded.reason);
+  // The sides of a card on a shaken picture look bent: what is soft is told as that.
+  if (!coded.ok)
+    return refuse(coded.reason === 'card-not-flat' && isShaken(pixels, taps, mmPerPx) ? 'blurred' : coded.reason);
   // The card lies between even areas: its sides tell the picture's tone, under which they lie where they are.
   const tone = toneOf(edgeExponent(pixels, coded.edges));
   const again =

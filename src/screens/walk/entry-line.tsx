@@ -1,71 +1,47 @@
 'use client';
 
-import { CornerDownLeft } from 'lucide-react';
+import { CornerDownLeft, Undo2 } from 'lucide-react';
 import { type RefObject, useMemo, useState } from 'react';
-import { toast } from 'sonner';
-import { parseEntry } from '@/core/entry/parse';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { entryProblemText } from '@/words/problems';
+import { zoneWords } from '@/words/zones';
 import { completion } from './completion';
 import { chipsOf } from './entry-chips';
-import { entriesOf } from './take-entry';
+import { type LineTaker, tellTaken } from './use-take-line';
 import type { Walking } from './walking';
 
 /** Everything can be typed or dictated here in the words people say; what was understood shows before it is taken. */
-export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: RefObject<HTMLInputElement | null> }) {
+export function EntryLine({
+  walking,
+  line,
+  inputRef,
+}: {
+  walking: Walking;
+  line: LineTaker;
+  inputRef: RefObject<HTMLInputElement | null>;
+}) {
   const { store, state, plan, car, mayEdit } = useInspection();
   const { preferences } = usePreferences();
   const wording = useWording(car?.steering);
   const [text, setText] = useState('');
-  const context = useMemo(
-    () =>
-      plan
-        ? {
-            plan,
-            zone: walking.zone,
-            unit: preferences.unit,
-            ceilingUm: walking.ceilingUm,
-            steering: wording.steering,
-            kerb: preferences.kerb,
-          }
-        : null,
-    [plan, walking.zone, walking.ceilingUm, preferences.unit, preferences.kerb, wording.steering],
-  );
-  const entry = useMemo(() => (context && text.trim() ? parseEntry(text, context) : null), [text, context]);
+  const { read } = line;
+  const entry = useMemo(() => (text.trim() ? read(text) : null), [text, read]);
   const chips = entry ? chipsOf(entry.items, wording, preferences.unit) : [];
   const asks = entry?.items.some((i) => 'askUnit' in i && i.askUnit) ?? false;
-  const take = (asked?: 'as-mil' | 'as-typed') => {
-    if (!entry || entry.items.length === 0 || entry.problems.length > 0 || (asks && !asked)) return;
-    if (entry.items.some((i) => i.kind === 'undo')) {
-      if (!store.undo().ok) toast('Nothing of this page is left to take back.');
-    } else {
-      const result = store.put(
-        entriesOf(entry.items, state.records, {
-          at: new Date().toISOString(),
-          place: walking.place,
-          visit: walking.visit,
-          seamLengthMm: (seam) => plan!.seams.get(seam)?.lengthMm ?? 0,
-          ...(asked && { asked }),
-        }),
-      );
-      if (!result.ok) {
-        toast(result.message);
-        return;
-      }
-      const last = entry.items[entry.items.length - 1];
-      if (last && 'zone' in last) walking.go(last.zone);
-    }
+  const twice = entry && entry.problems.length === 0 ? line.sameAt(entry) : null;
+  const done = () => {
     walking.remember(text);
     setText('');
   };
+  const take = (asked?: 'as-mil' | 'as-typed') => entry && line.take(entry, asked) && done();
   const hint = completion(text);
   return (
     <form
       className="grid shrink-0 gap-2 border-t border-line bg-card px-3 py-2 sm:px-4"
       onSubmit={(e) => {
         e.preventDefault();
-        take();
+        if (!twice) take();
       }}
     >
       <div aria-live="polite" className={`flex flex-wrap items-center gap-1.5 ${entry ? '' : 'hidden'}`}>
@@ -82,7 +58,32 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
             {entryProblemText(p, wording)}
           </span>
         ))}
-        {asks && entry?.problems.length === 0 && (
+        {entry && entry.problems.length > 0 && mayEdit && (
+          <button
+            type="button"
+            className="btn btn-small"
+            onClick={() => line.keepOwnWords(text.trim()) && done()}
+            title="Kept as written, marked as your own words; it judges nothing."
+          >
+            Keep in own words at {zoneWords(walking.zone, wording)}
+          </button>
+        )}
+        {twice && (
+          <span className="flex flex-wrap items-center gap-2 text-sm">
+            <span className="font-semibold">The same figures as at {zoneWords(twice, wording)}.</span>
+            <button
+              type="button"
+              className="btn btn-small btn-main"
+              onClick={() => take(asks ? 'as-typed' : undefined)}
+            >
+              They are right
+            </button>
+            <button type="button" className="btn btn-small" onClick={() => setText('')}>
+              A slip
+            </button>
+          </span>
+        )}
+        {asks && !twice && entry?.problems.length === 0 && (
           <span className="flex flex-wrap items-center gap-2 text-sm">
             Below 30 µm is nearly bare metal.
             <button type="button" className="btn btn-small btn-main" onClick={() => take('as-mil')}>
@@ -121,10 +122,21 @@ export function EntryLine({ walking, inputRef }: { walking: Walking; inputRef: R
           />
           {hint && text && <span className="hidden text-xs text-soft sm:block">Tab: {hint}</span>}
         </label>
+        {mayEdit && state.canUndo && (
+          <button
+            type="button"
+            className="btn"
+            aria-label="Undo the last entry"
+            title="Undo (z)"
+            onClick={() => tellTaken(store.undo(), 'Nothing of this page is left to take back.')}
+          >
+            <Undo2 size={18} aria-hidden="true" />
+          </button>
+        )}
         <button
           type="submit"
           className="btn btn-main"
-          disabled={!entry || entry.items.length === 0 || entry.problems.length > 0 || asks}
+          disabled={!entry || entry.items.length === 0 || entry.problems.length > 0 || asks || twice !== null}
         >
           Take <CornerDownLeft size={16} aria-hidden="true" />
         </button>

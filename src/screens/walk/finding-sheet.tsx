@@ -7,6 +7,7 @@ import { FLAWS } from '@/core/flaws/catalogue';
 import { FAMILIES } from '@/core/flaws/flaw';
 import { scalePartOf } from '@/core/flaws/iso4628';
 import { flawById } from '@/core/flaws/loss';
+import { OWN_WORDS } from '@/core/flaws/own-words';
 import type { StoredRecord } from '@/core/records/kinds';
 import { EVIDENCE, type Evidence } from '@/core/records/kinds/common';
 import { figureOf } from '@/core/units/figure';
@@ -14,7 +15,7 @@ import { PinHead } from '@/ui/glyphs';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { EDGES, edgeText, flawCause, flawName } from '@/words/flaws';
+import { EDGES, edgeText, flawAnswersTo, flawCause, flawName } from '@/words/flaws';
 import { FAMILY_WORDS } from '@/words/terms';
 import { zoneName } from '@/words/zones';
 import { PhotoDrop } from './photo-drop';
@@ -76,7 +77,7 @@ export function FindingSheet({
   const offered = useMemo(() => {
     const fits = FLAWS.filter((f) => f.aspects.some((a) => zone.aspects.includes(a)));
     const asked = search.trim().toLowerCase();
-    return asked === '' ? fits : FLAWS.filter((f) => flawName(f.id, words).toLowerCase().includes(asked));
+    return asked === '' ? fits : FLAWS.filter((f) => f.id !== OWN_WORDS && flawAnswersTo(f.id, asked, words));
   }, [zone, search, words]);
   const submit = handleSubmit((given) => {
     if (!flaw) return setProblem('Choose what it is first.');
@@ -121,6 +122,7 @@ export function FindingSheet({
               value={search}
               onChange={(e) => setSearch(e.target.value)}
             />
+            {offered.length === 0 && <p>Nothing in the list says “{search.trim()}”.</p>}
             {FAMILIES.map((family) => {
               const own = offered.filter((f) => f.family === family);
               if (own.length === 0) return null;
@@ -144,7 +146,40 @@ export function FindingSheet({
                 </div>
               );
             })}
+            <button
+              type="button"
+              className="btn justify-self-start"
+              onClick={() => {
+                setFlaw(OWN_WORDS);
+                if (search.trim() !== '') setValue('note', search.trim());
+              }}
+            >
+              {search.trim() === '' ? 'Something else, in own words' : `Keep “${search.trim()}” in own words`}
+            </button>
           </div>
+        ) : flaw === OWN_WORDS ? (
+          <>
+            <div className="flex flex-wrap items-center gap-3 border-b border-line pb-3">
+              <strong className="text-lg">In own words</strong>
+              <span className="text-sm text-soft">printed as written, marked as such; it judges nothing</span>
+              <button type="button" className="btn btn-small ml-auto" onClick={() => setFlaw(null)}>
+                Another
+              </button>
+            </div>
+            <Labelled text="What is it?">
+              <textarea className="field py-2" rows={3} {...register('note')} />
+            </Labelled>
+            <Labelled text="Where on it">
+              <input className="field" placeholder="leading edge" {...register('where')} />
+            </Labelled>
+            <Labelled text="Known how">
+              <select className="field" {...register('evidence')}>
+                {EVIDENCE.map((e) => (
+                  <option key={e}>{e}</option>
+                ))}
+              </select>
+            </Labelled>
+          </>
         ) : (
           <>
             <div className="flex flex-wrap items-center gap-3 border-b border-line pb-3">

@@ -1,24 +1,57 @@
 'use client';
 
-import { Ban, Check } from 'lucide-react';
+import { Ban, Check, Ruler } from 'lucide-react';
 import { useState } from 'react';
 import type { Aspect, Zone } from '@/core/body/zone';
+import type { Cell } from '@/core/grade/coverage';
 import { BLOCKED_BY, type BlockedBy } from '@/core/records/kinds/look';
+import { recordsOf } from '@/core/records/reduce';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { ASPECT_WORDS, BLOCKED_WORDS, term } from '@/words/terms';
+import { ASPECT_WORDS, BLOCKED_WORDS, lookText, term } from '@/words/terms';
 
-/** Each aspect of the zone: seen and clean, blocked and why, or not seen. */
+/** What a touch on `function` asks: a lamp that was looked at was not tried by that. */
+const FUNCTION_ASKS = [
+  { says: 'Works', flaw: null },
+  { says: 'Works poorly', flaw: 'works-poorly' },
+  { says: 'Does not work', flaw: 'inoperative' },
+] as const;
+
+type Asking = { readonly what: 'blocked'; readonly aspects: readonly Aspect[] } | { readonly what: 'function' } | null;
+
+/** Each aspect of the zone: seen and clean, blocked and why, measured, or not seen. A second touch takes a look back. */
 export function Looks({ zone }: { zone: Zone }) {
-  const { grade, store, mayEdit } = useInspection();
+  const { grade, state, store, mayEdit } = useInspection();
   const { words } = usePreferences().preferences;
-  const [blocking, setBlocking] = useState(false);
+  const [asking, setAsking] = useState<Asking>(null);
   const cells = grade?.coverage.cells.filter((c) => c.zone.slug === zone.slug) ?? [];
-  const enter = (aspects: readonly Aspect[], outcome: 'clean' | 'blocked', why: BlockedBy | null) => {
-    const at = new Date().toISOString();
-    store.put(aspects.map((aspect) => ({ kind: 'look', body: { zone: zone.slug, aspect, outcome, why, at } })));
-    setBlocking(false);
+  const at = () => new Date().toISOString();
+  const look = (aspects: readonly Aspect[], outcome: 'clean' | 'blocked', why: BlockedBy | null) => {
+    store.put(aspects.map((aspect) => ({ kind: 'look', body: { zone: zone.slug, aspect, outcome, why, at: at() } })));
+    setAsking(null);
   };
+  const takeBack = (aspect: Aspect) => {
+    const own = recordsOf(state.records, 'look').filter((l) => l.body.zone === zone.slug && l.body.aspect === aspect);
+    const latest = own.reduce(
+      (a, b) => (a && Date.parse(a.body.at) > Date.parse(b.body.at) ? a : b),
+      undefined as (typeof own)[number] | undefined,
+    );
+    if (latest) store.remove(latest.id);
+  };
+  const touch = (c: Cell) => {
+    if (c.status === 'clean' || c.status === 'blocked') takeBack(c.aspect);
+    else if (c.aspect === 'function') setAsking(asking?.what === 'function' ? null : { what: 'function' });
+    else look([c.aspect], 'clean', null);
+  };
+  const answer = (flaw: string | null, thing: string) => {
+    if (flaw === null) return look(['function'], 'clean', null);
+    store.put([{ kind: 'finding', body: { zone: zone.slug, flaw, where: thing.trim(), at: at() } }]);
+    setAsking(null);
+  };
+  const open = cells.filter((c) => c.status === 'unseen' || c.status === 'blocked').map((c) => c.aspect);
+  const byEye = cells
+    .filter((c) => c.status !== 'findings' && c.status !== 'clean' && c.aspect !== 'function')
+    .map((c) => c.aspect);
   return (
     <section aria-label="Looks" className="grid gap-2">
       <ul className="flex flex-wrap gap-1.5">
@@ -27,25 +60,14 @@ export function Looks({ zone }: { zone: Zone }) {
             <button
               type="button"
               disabled={!mayEdit || c.status === 'findings'}
-              onClick={() => enter([c.aspect], 'clean', null)}
-              title={c.status === 'unseen' ? 'Press when seen and clean' : undefined}
-              className={`flex min-h-11 items-center gap-1.5 rounded-cut border px-2.5 text-sm disabled:cursor-default ${c.status === 'unseen' ? 'border-dashed border-ink/60' : c.status === 'blocked' ? 'border-pin' : 'border-ink/70 bg-wash'}`}
+              aria-pressed={c.status === 'clean'}
+              onClick={() => touch(c)}
+              title={TITLES[c.status]}
+              className={`flex min-h-11 items-center gap-1.5 rounded-cut border px-2.5 text-sm disabled:cursor-default ${LOOKS_LIKE[c.status]}`}
             >
-              {c.status === 'clean' && <Check size={15} aria-hidden="true" />}
-              {c.status === 'blocked' && <Ban size={15} className="text-pin" aria-hidden="true" />}
-              {c.status === 'findings' && <span className="figure text-xs font-bold">{c.findings.length}</span>}
+              <Sign cell={c} />
               {term(ASPECT_WORDS, c.aspect, words)}
-              <span className="text-xs text-soft">
-                {c.status === 'unseen'
-                  ? 'not seen'
-                  : c.status === 'blocked'
-                    ? c.why
-                      ? BLOCKED_WORDS[c.why]
-                      : 'blocked'
-                    : c.status === 'clean'
-                      ? 'clean'
-                      : 'found'}
-              </span>
+              <span className="text-xs text-soft">{lookText(c)}</span>
             </button>
           </li>
         ))}
@@ -55,37 +77,37 @@ export function Looks({ zone }: { zone: Zone }) {
           <button
             type="button"
             className="btn"
-            onClick={() =>
-              enter(
-                cells.filter((c) => c.status !== 'findings').map((c) => c.aspect),
-                'clean',
-                null,
-              )
-            }
+            disabled={byEye.length === 0}
+            onClick={() => look(byEye, 'clean', null)}
           >
             <Check size={18} aria-hidden="true" /> Seen, clean
           </button>
-          <button type="button" className="btn" aria-expanded={blocking} onClick={() => setBlocking(!blocking)}>
+          <button
+            type="button"
+            className="btn"
+            data-key="blocked"
+            aria-expanded={asking?.what === 'blocked'}
+            onClick={() => setAsking(asking?.what === 'blocked' ? null : { what: 'blocked', aspects: open })}
+          >
             <Ban size={18} aria-hidden="true" /> Blocked
           </button>
         </div>
       )}
-      {blocking && (
+      {asking?.what === 'function' && (
+        <FunctionAsk onAnswer={answer} onUntried={() => setAsking({ what: 'blocked', aspects: ['function'] })} />
+      )}
+      {asking?.what === 'blocked' && (
         <fieldset className="grid gap-1.5 border border-line p-2">
-          <legend className="px-1 text-sm font-semibold">Why?</legend>
+          <legend className="px-1 text-sm font-semibold">
+            {asking.aspects.length === 1 && asking.aspects[0] === 'function' ? 'Not tried: why?' : 'Why?'}
+          </legend>
           <div className="flex flex-wrap gap-1.5">
             {BLOCKED_BY.map((why) => (
               <button
                 key={why}
                 type="button"
                 className="btn btn-small min-h-11 font-medium"
-                onClick={() =>
-                  enter(
-                    cells.filter((c) => c.status === 'unseen' || c.status === 'blocked').map((c) => c.aspect),
-                    'blocked',
-                    why,
-                  )
-                }
+                onClick={() => look(asking.aspects, 'blocked', why)}
               >
                 {BLOCKED_WORDS[why]}
               </button>
@@ -94,5 +116,71 @@ export function Looks({ zone }: { zone: Zone }) {
         </fieldset>
       )}
     </section>
+  );
+}
+
+const TITLES: Readonly<Record<Cell['status'], string | undefined>> = {
+  unseen: 'Press when seen and clean',
+  measured: 'Measured; press when also seen and clean',
+  clean: 'Press once more to take it back',
+  blocked: 'Press to take it back',
+  findings: undefined,
+};
+const LOOKS_LIKE: Readonly<Record<Cell['status'], string>> = {
+  unseen: 'border-dashed border-ink/60',
+  measured: 'border-ink/60 bg-tape/30',
+  clean: 'border-ink/70 bg-wash',
+  blocked: 'border-pin',
+  findings: 'border-ink/70 bg-wash',
+};
+
+function Sign({ cell }: { cell: Cell }) {
+  if (cell.status === 'clean') return <Check size={15} aria-hidden="true" />;
+  if (cell.status === 'measured') return <Ruler size={15} aria-hidden="true" />;
+  if (cell.status === 'blocked') return <Ban size={15} className="text-pin" aria-hidden="true" />;
+  if (cell.status === 'findings') return <span className="figure text-xs font-bold">{cell.findings.length}</span>;
+  return null;
+}
+
+/** Works, poorly, not at all, or not tried; of what does not, which thing it is. */
+function FunctionAsk({
+  onAnswer,
+  onUntried,
+}: {
+  onAnswer: (flaw: string | null, thing: string) => void;
+  onUntried: () => void;
+}) {
+  const [thing, setThing] = useState('');
+  return (
+    <fieldset className="grid gap-2 border border-line p-2">
+      <legend className="px-1 text-sm font-semibold">Tried?</legend>
+      <label className="grid gap-1 text-sm">
+        Which thing, if not all of it
+        <input
+          className="field font-normal"
+          placeholder="clock, lock, low beam …"
+          maxLength={160}
+          value={thing}
+          onChange={(e) => setThing(e.target.value)}
+        />
+      </label>
+      <div className="grid grid-cols-2 gap-1.5">
+        {FUNCTION_ASKS.map(({ says, flaw }) => (
+          <button
+            key={says}
+            type="button"
+            className="btn"
+            // One thing that works does not say that all of it does.
+            disabled={flaw === null && thing.trim() !== ''}
+            onClick={() => onAnswer(flaw, thing)}
+          >
+            {says}
+          </button>
+        ))}
+        <button type="button" className="btn" onClick={onUntried}>
+          Not tried
+        </button>
+      </div>
+    </fieldset>
   );
 }

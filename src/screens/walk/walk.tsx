@@ -3,11 +3,9 @@
 import { Keyboard } from 'lucide-react';
 import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { boxOf } from '@/core/body/geometry';
 import { toPanel } from '@/core/body/plan';
 import type { View } from '@/core/body/zone';
-import { parseEntry } from '@/core/entry/parse';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
@@ -16,27 +14,18 @@ import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import type { Taken } from '@/ui/records/inspection-store';
 import { useWide } from '@/ui/use-wide';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { EntryLine } from './entry-line';
 import { GaugeBar } from './gauge-bar';
 import { KeysSheet } from './keys-sheet';
-import { entriesOf } from './take-entry';
 import { Tape } from './tape';
 import { useGauge } from './use-gauge';
 import { type KeyActions, useKeys } from './use-keys';
+import { tellTaken, useTakeLine } from './use-take-line';
 import type { Walking } from './walking';
 import { ZoneCard } from './zone-card';
-
-/** Says why an undo or redo did nothing. */
-function tell(taken: Taken, nothing: string): void {
-  if (taken.ok) return;
-  toast(
-    taken.why === 'nothing' ? nothing : 'Somebody changed this since: their value stays. See the record’s history.',
-  );
-}
 
 /** The walk round the car on its plan. */
 export function Walk() {
@@ -54,11 +43,26 @@ export function Walk() {
   return <WalkOnPlan />;
 }
 
+/** What this tab keeps in mind while one looks at other screens; a browser that keeps nothing begins anew. */
+function recall(key: string): string | null {
+  try {
+    return sessionStorage.getItem(key);
+  } catch {
+    return null;
+  }
+}
+function keepInMind(key: string, value: string): void {
+  try {
+    sessionStorage.setItem(key, value);
+  } catch {}
+}
+
 function useWalking(): Walking & { lastLine: string } {
   const { plan, state } = useInspection();
   const [view, setView] = useState<View>('outside');
   const [zone, setZone] = useState(() => plan!.lap.outside.find((z) => z === 'hood') ?? plan!.lap.outside[0]!);
   const [place, setPlace] = useState<Walking['place']>(null);
+  const { facts } = useInspection();
   const [lastLine, setLastLine] = useState('');
   const visits = recordsOf(state.records, 'visit');
   const visit = visits[visits.length - 1];
@@ -72,6 +76,15 @@ function useWalking(): Walking & { lastLine: string } {
     },
     [plan],
   );
+  // Coming back to the walk, one is at the panel one left.
+  const left = `walk:${facts.id}`;
+  const recalled = useRef(false);
+  useEffect(() => {
+    const held = recalled.current ? null : recall(left);
+    recalled.current = true;
+    if (held) go(held);
+    else keepInMind(left, zone);
+  }, [left, zone, go]);
   const lap = plan!.lap[view];
   return {
     view,
@@ -93,6 +106,7 @@ function WalkOnPlan() {
   const { preferences, set } = usePreferences();
   const wording = useWording(car?.steering);
   const walking = useWalking();
+  const line = useTakeLine(walking);
   const gauge = useGauge(walking);
   const [help, setHelp] = useState(false);
   const inputRef = useRef<HTMLInputElement>(null);
@@ -116,35 +130,15 @@ function WalkOnPlan() {
     entry: () => inputRef.current?.focus(),
     step: walking.step,
     show: walking.show,
-    clean: () => take('ok'),
+    clean: () => void line.take(line.read('ok')),
     blocked: () => document.querySelector<HTMLButtonElement>('[aria-label="Looks"] [aria-expanded]')?.click(),
     photo: () => document.querySelector<HTMLInputElement>('#walk-photos')?.click(),
     twin: () => zone.twin && walking.go(zone.twin),
     unit: () => set({ unit: preferences.unit === 'um' ? 'mil' : 'um' }),
-    again: () => walking.lastLine && take(walking.lastLine),
-    undo: () => tell(store.undo(), 'Nothing of this page is left to take back.'),
-    redo: () => tell(store.redo(), 'Nothing was taken back that could be entered again.'),
+    again: () => walking.lastLine && void line.take(line.read(walking.lastLine)),
+    undo: () => tellTaken(store.undo(), 'Nothing of this page is left to take back.'),
+    redo: () => tellTaken(store.redo(), 'Nothing was taken back that could be entered again.'),
     help: () => setHelp(true),
-  };
-  const take = (line: string) => {
-    if (!mayEdit) return;
-    const entry = parseEntry(line, {
-      plan: plan!,
-      zone: walking.zone,
-      unit: preferences.unit,
-      ceilingUm: walking.ceilingUm,
-      steering: wording.steering,
-      kerb: preferences.kerb,
-    });
-    const result = store.put(
-      entriesOf(entry.items, state.records, {
-        at: new Date().toISOString(),
-        place: walking.place,
-        visit: walking.visit,
-        seamLengthMm: (seam) => plan!.seams.get(seam)?.lengthMm ?? 0,
-      }),
-    );
-    if (!result.ok) toast(result.message);
   };
   const held = useRef(actions);
   useEffect(() => {
@@ -152,12 +146,17 @@ function WalkOnPlan() {
   });
   useKeys(held);
   const swipe = useSwipe(walking.step);
+  const sheet = useRef<HTMLElement>(null);
+  // Each panel's sheet begins at its top.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: when the panel changes
+  useEffect(() => sheet.current?.scrollTo({ top: 0 }), [walking.zone]);
   const wide = useWide();
   const onZone = useSteady((slug: string, at: readonly [number, number]) => {
-    if (slug !== walking.zone) walking.go(slug);
     const p = toPanel(plan!.zones.get(slug)!, at);
     const place = { uMm: Math.round(p.uMm), vMm: Math.round(p.vMm) };
-    walking.touch(place);
+    // The first touch takes a panel in hand; a touch on the panel in hand says where on it.
+    if (slug !== walking.zone) walking.go(slug);
+    if (slug === walking.zone || gauge.practice) walking.touch(place);
     gauge.touch(slug, place.uMm, place.vMm);
   });
   const nameOf = useCallback((z: string) => zoneName(z, wording), [wording]);
@@ -205,13 +204,14 @@ function WalkOnPlan() {
           <PlanLegend className="hidden lg:flex" film={walking.view === 'outside'} />
         </div>
         <aside
+          ref={sheet}
           className="min-h-0 overflow-y-auto border-line bg-card lg:row-span-2 lg:border-l"
           aria-label="Zone in hand"
           {...swipe}
         >
           <ZoneCard key={walking.zone} zone={zone} walking={walking} />
         </aside>
-        <EntryLine walking={walking} inputRef={inputRef} />
+        <EntryLine walking={walking} line={line} inputRef={inputRef} />
       </div>
       {help && <KeysSheet onClose={() => setHelp(false)} />}
     </>

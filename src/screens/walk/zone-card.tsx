@@ -4,6 +4,7 @@ import { ChevronLeft, ChevronRight, MapPin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Zone } from '@/core/body/zone';
 import { flawById, severity } from '@/core/flaws/loss';
+import { OWN_WORDS } from '@/core/flaws/own-words';
 import { rangeOf, withoutOverview } from '@/core/photo/pairs';
 import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
@@ -35,7 +36,7 @@ export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
   const next = grade?.paint.next.find((n) => n.zone === zone.slug);
   return (
     <div className="grid gap-3 p-3 sm:p-4">
-      <div className="flex items-center gap-1">
+      <div className="sticky top-0 z-10 -mx-3 -mt-3 flex items-center gap-1 border-b border-line bg-card px-3 py-1.5 sm:-mx-4 sm:-mt-4 sm:px-4">
         <button
           type="button"
           className="grid size-11 shrink-0 place-items-center rounded-cut border border-line hover:bg-wash"
@@ -114,9 +115,15 @@ function Findings({ zone, walking }: { zone: Zone; walking: Walking }) {
                 className="min-w-0 flex-1 text-left"
                 onClick={() => setSheet(f)}
               >
-                <span className="block font-semibold first-letter:uppercase">{countedName(f.body, words)}</span>
+                <span className="block font-semibold first-letter:uppercase">
+                  {f.body.flaw === OWN_WORDS ? `“${f.body.note}”` : countedName(f.body, words)}
+                </span>
                 <span className="block text-sm text-soft">
-                  {[extentText(f.body), f.body.withheld ? `left out of the report: ${f.body.withheld}` : '']
+                  {[
+                    f.body.flaw === OWN_WORDS ? 'in own words' : f.body.note && `“${f.body.note}”`,
+                    extentText(f.body),
+                    f.body.withheld ? `left out of the report: ${f.body.withheld}` : '',
+                  ]
                     .filter(Boolean)
                     .join(' · ')}
                 </span>

@@ -47,6 +47,7 @@ export function LotShell({ children }: { children: ReactNode }) {
       </nav>
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <LotHead />
+        <UnfitTables />
         <NewsLine />
         <AsideList />
         <div className="flex min-h-0 flex-1 flex-col">{children}</div>
@@ -65,6 +66,18 @@ function RailLink({ href, name, here, Icon }: { href: string; name: string; here
       <Icon size={20} aria-hidden="true" />
       {name}
     </Link>
+  );
+}
+
+/** Own tables of the house that this program cannot read: told on every screen, since every figure rests on others then. */
+function UnfitTables() {
+  const { facts } = useInspection();
+  if (!facts.unfit || facts.unfit.length === 0) return null;
+  return (
+    <p role="alert" className="border-b-2 border-pin bg-card px-4 py-2 text-sm font-semibold">
+      Your house’s own table of {facts.unfit.join(' and ')} does not fit this program: the figures rest on the shipped
+      one. Nothing can be sealed until a manager keeps it anew.
+    </p>
   );
 }
 
