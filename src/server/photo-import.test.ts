@@ -14,6 +14,7 @@ import { ensureCopy } from './photo-derivatives';
 import { importPhoto } from './photo-import';
 import { getPhoto, photoStore } from './photo-store';
 import { finishUpload, keepPart, PART_BYTES, uploadState } from './photo-uploads';
+import { takenAt } from './taken-at';
 
 let db: Db;
 let owner: Db;
@@ -176,7 +177,7 @@ it('reads HEIC, as a JPEG, and refuses a damaged one', async () => {
     type: 'image/jpeg',
     widthPx: 480,
     heightPx: 320,
-    takenAt: null,
+    takenAt: new Date('2027-02-10T09:15:00Z'),
   });
   const { data } = await sharp((await getPhoto(photo.sha256, 'full'))!)
     .extract({ left: 40, top: 40, width: 1, height: 1 })
@@ -189,6 +190,25 @@ it('reads HEIC, as a JPEG, and refuses a damaged one', async () => {
     ok: false,
     reason: 'damaged',
   });
+});
+
+it.each([
+  ['+02:00', '2027-02-10T09:05:30.000Z'],
+  ['-08:00', '2027-02-10T19:05:30.000Z'],
+  ['', '2027-02-10T11:05:30.000Z'],
+  ['late', '2027-02-10T11:05:30.000Z'],
+])('reads the moment with its own offset “%s”', async (offset, iso) => {
+  const bytes = await picture()
+    .jpeg()
+    .withExif({ IFD2: { DateTimeOriginal: '2027:02:10 11:05:30', ...(offset && { OffsetTimeOriginal: offset }) } })
+    .toBuffer();
+  expect(await takenAt(bytes, false)).toEqual(new Date(iso));
+});
+
+it('reads a HEIC’s own moment', async () => {
+  const bytes = readFileSync(path.join(__dirname, 'fixtures', 'drawn-at.heic'));
+  expect(await takenAt(bytes, true)).toEqual(new Date('2027-02-10T09:05:30Z'));
+  expect((await taken(bytes)).takenAt).toEqual(new Date('2027-02-10T09:05:30Z'));
 });
 
 describe('a picture sent in parts', () => {

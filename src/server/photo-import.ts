@@ -1,5 +1,4 @@
 import { createHash } from 'node:crypto';
-import exifr from 'exifr';
 import sharp from 'sharp';
 import { type PictureType, sniffPicture, stripMetadata } from '@/core/image/strip-metadata';
 import type { Actor } from '@/data/actor';
@@ -8,6 +7,7 @@ import { notePhotoFile, type PhotoFile, photoOfOrigin } from '@/data/photos';
 import { heicToJpeg, looksLikeHeic } from './heic';
 import { ensureCopy, smallCopy } from './photo-derivatives';
 import { hasPhoto, putPhoto } from './photo-store';
+import { takenAt } from './taken-at';
 
 export const PHOTO_LIMITS = {
   /** Bytes of one file. */
@@ -18,18 +18,6 @@ export const PHOTO_LIMITS = {
 
 export type PhotoRefusal = 'not-a-picture' | 'damaged' | 'too-many-pixels' | 'too-large';
 export type TakenPhoto = Omit<PhotoFile, 'orgId'>;
-
-/** EXIF local time as an instant; without a zone of its own it is read as UTC. */
-async function takenAt(bytes: Buffer): Promise<Date | null> {
-  const exif = await exifr
-    .parse(bytes, { pick: ['DateTimeOriginal', 'CreateDate'], reviveValues: false })
-    .catch(() => null);
-  const text: unknown = exif?.DateTimeOriginal ?? exif?.CreateDate;
-  const m = typeof text === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d):(\d\d):(\d\d)/.exec(text) : null;
-  if (!m) return null;
-  const at = new Date(`${m[1]}-${m[2]}-${m[3]}T${m[4]}:${m[5]}:${m[6]}Z`);
-  return Number.isNaN(at.getTime()) ? null : at;
-}
 
 async function withoutNotes(bytes: Buffer, type: PictureType, orientation: number): Promise<Uint8Array | null> {
   if (type !== 'image/jpeg' && orientation > 1) {
@@ -58,7 +46,14 @@ export async function importPhoto(
   const { kept, type, small, widthPx, heightPx } = read;
   const sha256 = createHash('sha256').update(kept).digest('hex');
   await Promise.all([putPhoto(sha256, 'full', kept), putPhoto(sha256, '320', small)]);
-  const photo: TakenPhoto = { sha256, type, bytes: kept.length, widthPx, heightPx, takenAt: await takenAt(bytes) };
+  const photo: TakenPhoto = {
+    sha256,
+    type,
+    bytes: kept.length,
+    widthPx,
+    heightPx,
+    takenAt: await takenAt(bytes, looksLikeHeic(bytes)),
+  };
   await notePhotoFile(db, actor, photo, origin);
   // Off the request's path: whoever asks for the large copy sooner waits for this same work.
   void ensureCopy(sha256, '2048', kept).catch(() => {});
