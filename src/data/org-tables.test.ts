@@ -3,7 +3,7 @@ import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
 import { createAccount, createOrganisation } from './accounts';
 import { type Actor, actorOf } from './actor';
 import type { Db } from './db';
-import { keepTolerances, orgTables } from './org-tables';
+import { keepTolerances, orgTables, tablesAsSealed } from './org-tables';
 import { orgTable } from './tables/farvin';
 import { testDatabase } from './test-database';
 
@@ -61,4 +61,17 @@ it('keeps a house’s tolerances apart from another’s', async () => {
   await keepTolerances(db, a, own);
   expect((await orgTables(db, a)).tolerances).toEqual(own);
   expect((await orgTables(db, b)).tolerances).toEqual(DEFAULT_TOLERANCES);
+});
+
+it('shows a sealed lot by the numbers it was sealed with', async () => {
+  const actor = await house();
+  const today = await orgTables(db, actor);
+  const own = [{ ...DEFAULT_TOLERANCES[0]!, from: null, to: null, nominalMm: 7 }];
+  const { bandFromSeen: _new, ...older } = DEFAULT_GRADE_TABLES;
+  expect(tablesAsSealed({ grade: { ...older, lossScale: 9 }, tolerances: own }, today)).toMatchObject({
+    tables: { lossScale: 9 },
+    tolerances: own,
+    unfit: [],
+  });
+  expect(tablesAsSealed(null, today)).toBe(today);
 });

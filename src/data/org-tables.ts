@@ -48,7 +48,10 @@ function ownTable<T>(
 /** The organisation's tables of domain numbers. */
 export async function orgTables(db: Db, actor: Actor): Promise<OrgTables> {
   const rows = await inOrg(db, actor, (tx) => tx.select().from(orgTable).where(eq(orgTable.orgId, actor.orgId)));
-  const own = new Map(rows.map((r) => [r.name, r.value]));
+  return tablesFrom(new Map(rows.map((r) => [r.name, r.value])));
+}
+
+function tablesFrom(own: ReadonlyMap<string, unknown>): OrgTables {
   const unfit: OrgTableName[] = [];
   return {
     tables: ownTable('grade', own, gradeTablesSchema, DEFAULT_GRADE_TABLES, unfit),
@@ -62,6 +65,18 @@ export async function orgTables(db: Db, actor: Actor): Promise<OrgTables> {
     tolerances: ownTable<readonly Tolerance[]>('tolerances', own, tolerancesSchema, DEFAULT_TOLERANCES, unfit),
     unfit,
   };
+}
+
+/** The tables that a sealed report holds, in the place of the house's own of today; numbers it lacks are as shipped. */
+export function tablesAsSealed(sealed: unknown, today: OrgTables): OrgTables {
+  if (!isPlain(sealed)) return today;
+  const names = { grade: 'grade', profiles: 'paint-profiles', tolerances: 'tolerances' } as const;
+  const kept = new Map<string, unknown>(
+    Object.entries(names).flatMap(([name, table]) =>
+      sealed[name] === undefined ? [] : [[table, sealed[name]] as const],
+    ),
+  );
+  return tablesFrom(kept);
 }
 
 /** Keeps an organisation's own nominal gaps and tolerances; null goes back to the shipped ones. Grades not sealed are computed anew. */

@@ -147,6 +147,17 @@ export async function sealBefore(
   return row ?? null;
 }
 
+/** The tables of numbers that a sealed inspection was judged by, as they stand in its report; null where it has none. */
+export async function sealedTables(db: Db, actor: Actor, inspectionId: string): Promise<unknown> {
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ tables: sql<unknown>`${seal.report}::jsonb -> 'snapshot' -> 'tables'` })
+      .from(seal)
+      .where(and(eq(seal.inspectionId, inspectionId), eq(seal.orgId, actor.orgId))),
+  );
+  return row?.tables ?? null;
+}
+
 /** When and under which hash each revision of a lot was sealed, by inspection. */
 export async function sealsOfLot(
   db: Db,

@@ -4,7 +4,8 @@ import { uuidSchema } from '@/core/records/kinds/common';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection, type InspectionHead, recordsOfInspection } from '@/data/inspections';
-import { type OrgTables, orgTables } from '@/data/org-tables';
+import { type OrgTables, orgTables, tablesAsSealed } from '@/data/org-tables';
+import { sealedTables } from '@/data/seals';
 import { pageActor } from './actor';
 import { saleYear } from './sealing';
 
@@ -36,8 +37,13 @@ export async function lotInHand(actor: Actor, lotId: string) {
   const id = uuidSchema.safeParse(lotId);
   const head = id.success ? await currentInspection(db(), actor, id.data) : null;
   if (!head) return null;
-  const [records, tables] = await Promise.all([recordsOfInspection(db(), actor, head.id), orgTables(db(), actor)]);
-  return { head, records, facts: factsOf(actor, head, tables) };
+  const [records, today, sealed] = await Promise.all([
+    recordsOfInspection(db(), actor, head.id),
+    orgTables(db(), actor),
+    // A sealed lot is shown by the numbers it was sealed with, whatever the house's are today.
+    head.state === 'sealed' ? sealedTables(db(), actor, head.id) : null,
+  ]);
+  return { head, records, facts: factsOf(actor, head, tablesAsSealed(sealed, today)) };
 }
 
 /** What every page of a lot starts from; 404 for a lot that is not the actor's organisation's. */

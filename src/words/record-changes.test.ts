@@ -1,7 +1,7 @@
 import type { AnyRecord } from '@/core/records/kinds';
 import { RECORD_SCHEMAS } from '@/core/records/kinds';
 import { recordChanges } from '@/core/report/changes';
-import { changeText } from './record';
+import { recordChangeText } from './record';
 import { PLAIN_WORDING } from './vocabulary';
 
 const AT = '2027-02-10T09:00:00Z';
@@ -21,7 +21,7 @@ it('tells what was taken out, changed and entered, and nothing of what stayed', 
     [reading(1, 98), reading(2, 120), chip],
     [reading(1, 93), reading(2, 120), reading(4, 101)],
   );
-  expect(changes.map((c) => changeText(c, PLAIN_WORDING))).toEqual([
+  expect(changes.map((c) => recordChangeText(c, PLAIN_WORDING, 'um'))).toEqual([
     'finding, Bonnet: taken out: stone chip',
     'reading, Roof: 98 µm → 93 µm',
     'reading, Roof: entered: 101 µm',

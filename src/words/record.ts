@@ -1,7 +1,7 @@
 import { OWN_WORDS } from '@/core/flaws/own-words';
 import type { AnyRecord, RecordKind } from '@/core/records/kinds';
 import type { RecordChange } from '@/core/report/changes';
-import { thicknessText } from '@/core/units/thickness';
+import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
 import { colourText } from './colour';
 import { gapText, seamName, shutText, stanceText } from './fit';
 import { countedName } from './flaws';
@@ -87,8 +87,14 @@ export function recordLine(record: Pick<AnyRecord, 'kind' | 'body'>, wording: Wo
 }
 
 /** What differs in one record between two revisions: "reading, roof: 98 µm → 93 µm". */
-export function changeText({ kind, before, after }: RecordChange, wording: Wording): string {
-  const says = (body: unknown) => recordSays({ kind, body } as Parameters<typeof recordSays>[0], wording);
+export function recordChangeText({ kind, before, after }: RecordChange, wording: Wording, unit: ThicknessUnit): string {
+  const says = (body: unknown) => {
+    const record = { kind, body } as AnyRecord;
+    // Two values of one reading are told in one unit, whichever they were typed in.
+    if (record.kind === 'reading' && record.body.thicknessUm !== null)
+      return `${record.body.state === 'over' ? 'over ' : ''}${thicknessText(record.body.thicknessUm, unit)}`;
+    return recordSays(record, wording);
+  };
   const line = recordLine({ kind, body: after ?? before } as Parameters<typeof recordLine>[0], wording);
   const place = line.slice(0, line.indexOf(':'));
   if (before === null) return `${place}: entered: ${says(after)}`;

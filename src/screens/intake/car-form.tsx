@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { planOf } from '@/core/body/plan';
@@ -68,6 +68,17 @@ export function CarForm() {
     setKept(true);
     return true;
   };
+  // A page that is closed or put aside leaves its field too.
+  const latest = useRef(keep);
+  useEffect(() => {
+    latest.current = keep;
+  });
+  useEffect(() => {
+    if (!mayEdit) return;
+    const leave = () => document.visibilityState === 'hidden' && latest.current();
+    document.addEventListener('visibilitychange', leave);
+    return () => document.removeEventListener('visibilitychange', leave);
+  }, [mayEdit]);
   /** A field as the server draws it too: its value is there before any script runs. */
   const field = <K extends Exclude<keyof CarFields, 'fitted' | 'leave'>>(name: K) => ({
     ...register(name),

@@ -7,7 +7,7 @@ import { ReportView } from '@/ui/report/report-view';
 import { bytesText } from '@/words/bytes';
 import { dayText } from '@/words/dates';
 import { plural } from '@/words/plural';
-import { changeText } from '@/words/record';
+import { recordChangeText } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
 import { VerifyPanel } from './verify-panel';
 
@@ -56,7 +56,7 @@ export function PublicReport({ snapshot, unreadable, changes, base, seal, revisi
           </p>
         )}
         {snapshot.corrects && changes && (
-          <Changes corrects={snapshot.corrects} changes={changes} base={base} wording={wording} />
+          <Changes corrects={snapshot.corrects} changes={changes} base={base} wording={wording} unit={unit} />
         )}
         <ReportView
           snapshot={snapshot}
@@ -113,14 +113,20 @@ function Changes({
   changes,
   base,
   wording,
+  unit,
 }: {
   corrects: NonNullable<Snapshot['corrects']>;
   changes: readonly RecordChange[];
   base: string;
   wording: Wording;
+  unit: ThicknessUnit;
 }) {
-  const lines = changes.map((c) => changeText(c, wording));
-  const item = (text: string, i: number) => <li key={i}>{text}</li>;
+  const lines = changes.map((c) => recordChangeText(c, wording, unit));
+  const item = (text: string, i: number) => (
+    <li key={i} className="first-letter:uppercase">
+      {text}
+    </li>
+  );
   return (
     <section className="mx-auto grid max-w-4xl gap-2 px-4 pt-6" aria-label="What changed">
       <div className="sheet grid gap-2 p-4">

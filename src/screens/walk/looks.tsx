@@ -97,7 +97,7 @@ export function Looks({ zone }: { zone: Zone }) {
         <FunctionAsk onAnswer={answer} onUntried={() => setAsking({ what: 'blocked', aspects: ['function'] })} />
       )}
       {asking?.what === 'blocked' && (
-        <fieldset className="grid gap-1.5 border border-line p-2">
+        <fieldset ref={intoView} className="grid gap-1.5 border border-line p-2">
           <legend className="px-1 text-sm font-semibold">
             {asking.aspects.length === 1 && asking.aspects[0] === 'function' ? 'Not tried: why?' : 'Why?'}
           </legend>
@@ -142,6 +142,11 @@ function Sign({ cell }: { cell: Cell }) {
   return null;
 }
 
+/** What is asked may open below the sheet's edge: it is brought into sight. */
+function intoView(at: HTMLElement | null): void {
+  at?.scrollIntoView({ block: 'nearest' });
+}
+
 /** Works, poorly, not at all, or not tried; of what does not, which thing it is. */
 function FunctionAsk({
   onAnswer,
@@ -152,7 +157,7 @@ function FunctionAsk({
 }) {
   const [thing, setThing] = useState('');
   return (
-    <fieldset className="grid gap-2 border border-line p-2">
+    <fieldset ref={intoView} className="grid gap-2 border border-line p-2">
       <legend className="px-1 text-sm font-semibold">Tried?</legend>
       <label className="grid gap-1 text-sm">
         Which thing, if not all of it

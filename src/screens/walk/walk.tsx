@@ -149,7 +149,9 @@ function WalkOnPlan() {
   const sheet = useRef<HTMLElement>(null);
   // Each panel's sheet begins at its top.
   // biome-ignore lint/correctness/useExhaustiveDependencies: when the panel changes
-  useEffect(() => sheet.current?.scrollTo({ top: 0 }), [walking.zone]);
+  useEffect(() => {
+    if (sheet.current) sheet.current.scrollTop = 0;
+  }, [walking.zone]);
   const wide = useWide();
   const onZone = useSteady((slug: string, at: readonly [number, number]) => {
     const p = toPanel(plan!.zones.get(slug)!, at);
