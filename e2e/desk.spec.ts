@@ -71,6 +71,6 @@ test('empty screens say what to do first', async ({ browser }) => {
     await expect(page.getByRole('link', { name: 'Go to intake' })).toBeVisible();
   }
   await page.goto(`/lots/${lotId}/report`);
-  await expect(page.getByText('The report takes form once the car is stated at intake.')).toBeVisible();
+  await expect(page.getByText('The report takes form once the car is stated at intake')).toBeVisible();
   await expect(page.getByText('The car is not stated: make, model and body style.')).toBeVisible();
 });

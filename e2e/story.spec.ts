@@ -37,7 +37,9 @@ test('from sign-in to a sealed report that a bidder opens by link', async ({ pag
   await page.getByRole('button', { name: 'Add visit' }).click();
   await page.getByLabel('Temperature, °C').fill('9');
   await page.getByRole('dialog').getByLabel('Name').fill('Survey gauge 2');
-  await page.getByLabel('Foil, µm').fill('125');
+  await page.getByLabel('Ceiling, µm').fill('500');
+  await page.getByLabel('Start: foil, µm').fill('125');
+  await page.getByLabel('Start: zero shows').fill('0');
   await page.getByLabel('Start: foil shows').fill('126');
   await page.getByRole('button', { name: 'Keep visit' }).click();
   await expect(page.getByText('Survey gauge 2, ceiling 500 µm')).toBeVisible();
@@ -100,7 +102,42 @@ test('from sign-in to a sealed report that a bidder opens by link', async ({ pag
 
   // A correction is a new revision; the link is withdrawn and opens nothing.
   await page.getByRole('button', { name: 'Start revision 2' }).click();
+  await expect(page.getByRole('dialog').getByRole('button', { name: 'Start revision' })).toBeDisabled();
+  await page.getByLabel('Why is it corrected?').fill('The chips were counted again.');
+  await page.getByRole('dialog').getByRole('button', { name: 'Start revision' }).click();
   await expect(page.getByRole('heading', { name: 'Revision 2, draft' })).toBeVisible();
+  // Begun and given up: the sealed one stands.
+  await page.getByRole('button', { name: 'Give up revision 2' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Give up revision' }).click();
+  await expect(page.getByRole('heading', { name: 'Revision 1 is sealed' })).toBeVisible();
+  await page.getByRole('button', { name: 'Start revision 2' }).click();
+  await page.getByLabel('Why is it corrected?').fill('The chips were counted again.');
+  await page.getByRole('dialog').getByRole('button', { name: 'Start revision' }).click();
+  await expect(page.getByRole('heading', { name: 'Revision 3, draft' })).toBeVisible();
+  await expect(page.getByText('Whole: ')).toBeVisible();
+  await page.getByRole('link', { name: 'Walk', exact: true }).click();
+  await page
+    .getByRole('button', { name: /stone chip/ })
+    .first()
+    .click();
+  await page.getByRole('spinbutton', { name: 'Count' }).fill('5');
+  await page.getByRole('button', { name: 'Keep correction' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /entr(y|ies)/ })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Report', exact: true }).click();
+  await page.getByRole('button', { name: 'Seal report' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Seal report' }).click();
+  await expect(page.getByRole('heading', { name: 'Revision 3 is sealed' })).toBeVisible();
+  await report.reload();
+  const changed = report.getByRole('region', { name: 'What changed' });
+  await expect(changed.getByText('The chips were counted again.')).toBeVisible();
+  await expect(changed.getByRole('listitem')).toHaveText([/3 × stone chip.* → 5 × stone chip/]);
+  await changed.getByRole('link', { name: 'Open revision 1' }).click();
+  await expect(report.getByText('This is revision 1, as it was sealed.')).toBeVisible();
+  await expect(report.getByText('Bonnet: 3 × stone chip')).toBeVisible();
+  await report.getByRole('button', { name: 'Check in this browser' }).click();
+  await expect(report.getByText('Unchanged.')).toBeVisible();
+  await report.getByRole('link', { name: 'read revision 3' }).click();
+  await expect(report.getByText('Bonnet: 5 × stone chip')).toBeVisible();
   await page.getByRole('button', { name: 'Withdraw' }).click();
   await expect(page.getByText('withdrawn', { exact: true })).toBeVisible();
   await report.reload();

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { browserOf, enter, freshLot } from './people';
+import { BASE, browserOf, enter, freshLot } from './people';
 
 async function walkOn(page: Page, lotId: string): Promise<void> {
   await page.goto(`/lots/${lotId}/walk`);
@@ -143,4 +143,114 @@ test('one hand at 390 px: next panel, looks, photo button, finding by buttons', 
     expect([name, box.height >= 44, box.width >= 44]).toEqual([name, true, true]);
   }
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('a look is taken back by a second touch, and a touch on function asks whether it works', async ({ browser }) => {
+  const { lotId, inspectionId } = await freshLot();
+  const page = await (
+    await browserOf(browser, 'inspector', { viewport: { width: 390, height: 844 }, hasTouch: true })
+  ).newPage();
+  await walkOn(page, lotId);
+  const looks = page.getByRole('region', { name: 'Looks' });
+  await looks.getByRole('button', { name: /^paint/ }).click();
+  await expect(looks.getByRole('button', { name: /^paint clean/ })).toHaveAttribute('aria-pressed', 'true');
+  await looks.getByRole('button', { name: /^paint/ }).click();
+  await expect(looks.getByRole('button', { name: /^paint not seen/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last entry' }).click();
+  await expect(looks.getByRole('button', { name: /^paint clean/ })).toBeVisible();
+
+  await enter(page, 'left door');
+  await looks.getByRole('button', { name: /^function not tried/ }).click();
+  await looks.getByLabel('Which thing, if not all of it').fill('lock');
+  await expect(looks.getByRole('button', { name: 'Works', exact: true })).toBeDisabled();
+  await looks.getByRole('button', { name: 'Does not work' }).click();
+  await expect(page.getByRole('region', { name: 'Findings' }).getByText('Does not work')).toBeVisible();
+  await enter(page, 'right door');
+  await looks.getByRole('button', { name: 'Seen, clean' }).click();
+  // What was looked at was not tried by that.
+  await expect(looks.getByRole('button', { name: /^function not tried/ })).toBeVisible();
+  await looks.getByRole('button', { name: /^function/ }).click();
+  await looks.getByRole('button', { name: 'Not tried', exact: true }).click();
+  await looks.getByRole('button', { name: 'owner’s wish' }).click();
+  await expect(looks.getByRole('button', { name: /^function not tried: owner/ })).toBeVisible();
+  // Coming back from another screen, one is where one was.
+  await page.getByRole('link', { name: 'Intake', exact: true }).click();
+  await page.getByRole('link', { name: 'Walk', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Front door, right' })).toBeVisible();
+  const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+  expect(records.finding[0].body).toMatchObject({ zone: 'door.left.front', flaw: 'inoperative', where: 'lock' });
+});
+
+test('what the line does not understand is kept in own words; the same figures at the next panel are asked about', async ({
+  browser,
+}) => {
+  const { lotId, inspectionId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await walkOn(page, lotId);
+  const line = page.getByLabel('Entry line');
+  await line.fill('hood smells of mice');
+  await expect(page.getByText('Not understood: “smells')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Keep in own words' }).click();
+  await expect(page.getByRole('region', { name: 'Findings' }).getByText('“hood smells of mice”')).toBeVisible();
+
+  await enter(page, 'lf fender 121 118 124');
+  await line.fill('rf fender 121 118 124');
+  await expect(page.getByText('The same figures as at front wing, left.')).toBeVisible();
+  await line.press('Enter');
+  await expect(line).toHaveValue('rf fender 121 118 124');
+  await page.getByRole('button', { name: 'A slip' }).click();
+  await enter(page, 'rf fender 131 128 129');
+
+  // An empty search offers the same.
+  await page.getByRole('button', { name: 'Add finding' }).click();
+  await page.getByLabel('Search flaws').fill('jam');
+  await expect(page.getByRole('button', { name: 'does not work' })).toBeVisible();
+  await page.getByLabel('Search flaws').fill('woodworm');
+  await page.getByRole('button', { name: 'Keep “woodworm” in own words' }).click();
+  await page.getByRole('button', { name: 'Add finding' }).last().click();
+  await expect(head(page, /wait/)).toHaveCount(0);
+  const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+  expect(records.reading).toHaveLength(6);
+  expect(records.finding.map((f: { body: { flaw: string; note: string } }) => [f.body.flaw, f.body.note])).toEqual([
+    ['own-words', 'hood smells of mice'],
+    ['own-words', 'woodworm'],
+  ]);
+});
+
+test('intake keeps each field as it is left, and begins with what the lot is called', async ({ browser }) => {
+  const { lotId, inspectionId } = await freshLot(null);
+  const context = await browserOf(browser, 'inspector');
+  const plain = await browser.newContext({
+    javaScriptEnabled: false,
+    storageState: await context.storageState(),
+    baseURL: BASE,
+  });
+  const server = await plain.newPage();
+  await server.goto(`/lots/${lotId}/intake`);
+  // The server draws the values, before any script runs.
+  await expect(server.getByRole('textbox', { name: 'Make' })).toHaveValue('Quillon');
+  const page = await context.newPage();
+  await page.goto(`/lots/${lotId}/intake`);
+  await page.getByLabel('Odometer shows').fill('62180.5');
+  await page.getByRole('link', { name: 'Walk', exact: true }).click();
+  await expect(page.getByText('First say what car this is')).toBeVisible();
+  await page.getByRole('link', { name: 'Intake', exact: true }).click();
+  await expect(page.getByLabel('Odometer shows')).toHaveValue('62180.5');
+  await page.getByText('fastback, two doors').click();
+  // Another person states the colour meanwhile: both stay.
+  const other = await (await browserOf(browser, 'manager')).newPage();
+  await other.goto(`/lots/${lotId}/intake`);
+  await other.getByRole('textbox', { name: 'Colour' }).fill('lichen green');
+  await other.getByLabel('Kept in').focus();
+  await expect(page.getByRole('textbox', { name: 'Colour' })).toHaveValue('lichen green');
+  await page.getByLabel('Chassis number').fill('QHF67-9');
+  await page.getByLabel('Engine number').focus();
+  await expect
+    .poll(async () => {
+      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const { make, style, odometer, colour, chassisNumber } = records.car?.[0]?.body ?? {};
+      return [make, style, odometer?.value, colour, chassisNumber];
+    })
+    .toEqual(['Quillon', 'fastback', 62180.5, 'lichen green', 'QHF67-9']);
 });

@@ -86,8 +86,18 @@ const DOORS: readonly Door[] = [
     expected: all(409, 403, 403, 401),
   },
   {
+    name: 'revision without a reason',
+    call: post(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/revision`, { reason: 'x' }),
+    expected: all(400, 400, 403, 401),
+  },
+  {
+    name: 'give up a first revision',
+    call: async (api, { inspectionId }) => (await api.delete(`/api/v1/inspections/${inspectionId}/revision`)).status(),
+    expected: all(409, 409, 403, 401),
+  },
+  {
     name: 'revision (not sealed)',
-    call: post(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/revision`, {}),
+    call: post(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/revision`, { reason: 'a figure was wrong' }),
     expected: all(409, 409, 403, 401),
   },
   {

@@ -72,10 +72,13 @@ export function InspectionProvider({
     void store.resume();
     const leave = openHere(store);
     const again = () => void store.flush();
+    // Coming back to this page, or to a network: perhaps the right person is signed in again.
     window.addEventListener('online', again);
+    window.addEventListener('focus', again);
     return () => {
       leave();
       window.removeEventListener('online', again);
+      window.removeEventListener('focus', again);
       store.stop();
     };
   }, [store]);
