@@ -21,7 +21,10 @@ import {
 } from './steps.mjs';
 
 const PARTS = ['lint', 'types', 'core', 'server', 'e2e'];
-const asked = process.argv.slice(2).filter((a) => !a.startsWith('-'));
+/** What stands behind the parts goes to the browser tests as it is: `npm test -- e2e -g 'title'`. */
+const given = process.argv.slice(2);
+const options = given.findIndex((a) => a.startsWith('-'));
+const asked = options < 0 ? given : given.slice(0, options);
 const wanted = asked.length > 0 ? asked : PARTS;
 const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
 
@@ -51,13 +54,15 @@ async function browserTests(cluster) {
     FARVIN_SECRET: randomBytes(32).toString('hex'),
     PHOTO_STORE: photos,
     FARVIN_URL: `http://127.0.0.1:${port}`,
+    // All tests sign in from one address within minutes; what one address may try is tested by itself (rate-limit.test.ts).
+    FARVIN_RATE_SCALE: '5',
   };
   await runTs('bin/create-database.ts', ['e2e'], { env: { DATABASE_URL: cluster.url('postgres') } });
   await runTs('bin/migrate.ts', [], { env });
   await runTs('demo/seed.ts', [], { env });
   const server = await serve(port, env);
   try {
-    await run(bin('playwright'), ['test', ...process.argv.slice(2).filter((a) => a.startsWith('-'))], {
+    await run(bin('playwright'), ['test', ...(options < 0 ? [] : given.slice(options))], {
       env: { ...env, CI: 'true' },
     });
   } finally {
