@@ -5,7 +5,7 @@
 import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
+import { chromium, expect } from '@playwright/test';
 import sharp from 'sharp';
 import { callerOf, ownServer, ownWorld } from '../e2e/own-server';
 
@@ -78,22 +78,32 @@ async function main(): Promise<void> {
     const from = Date.now();
     await page.locator('#walk-photos').setInputFiles(files);
     const waits: number[] = [];
+    const photos = async (): Promise<{ body: { name: string } }[]> =>
+      (await (await api.get(`/api/v1/inspections/${world.trial.inspectionId}/bundle`)).json()).records.photo ?? [];
+    const taken = async () => (await photos()).length;
     let done = 0;
     for (let turn = 0; done < COUNT; turn++) {
       const t = Date.now();
       await page.getByLabel('Entry line').fill(`hood ${100 + (turn % 300)}`);
       await page.getByLabel('Entry line').press('Enter');
-      while ((await page.getByLabel('Entry line').inputValue()) !== '') await page.waitForTimeout(10);
+      await expect(page.getByLabel('Entry line')).toHaveValue('', { timeout: 60_000 });
       waits.push(Date.now() - t);
-      await page.waitForTimeout(5000);
-      const { records } = await (await api.get(`/api/v1/inspections/${world.trial.inspectionId}/bundle`)).json();
-      done = records.photo?.length ?? 0;
+      // The next entry when ten more pictures are in, or all.
+      const before = done;
+      await expect
+        .poll(
+          async () => {
+            done = await taken();
+            return done >= Math.min(before + 10, COUNT);
+          },
+          { timeout: 300_000 },
+        )
+        .toBe(true);
       console.log(
         `${Math.round((Date.now() - from) / 1000)} s: ${done} of ${COUNT} in, server peak ${Math.round(peakMb(pid))} MB`,
       );
     }
-    const { records } = await (await api.get(`/api/v1/inspections/${world.trial.inspectionId}/bundle`)).json();
-    const names = records.photo.map((p: { body: { name: string } }) => p.body.name);
+    const names = (await photos()).map((p) => p.body.name);
     const ordered = names.every((n: string, i: number) => n === path.basename(files[i]!));
     waits.sort((a, b) => a - b);
     const heap = await page.evaluate(

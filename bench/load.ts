@@ -6,8 +6,9 @@ import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import path from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import { gzipSync } from 'node:zlib';
-import { type Browser, chromium } from '@playwright/test';
+import { type Browser, chromium, type Page } from '@playwright/test';
 import postgres from 'postgres';
 import sharp from 'sharp';
 import { v7 as uuidv7 } from 'uuid';
@@ -231,6 +232,31 @@ async function perSecond(work: () => Promise<unknown>, seconds = 6): Promise<num
   return n / seconds;
 }
 
+/** Until a server that is starting answers; after a minute its own error is thrown. */
+async function answers(ask: () => Promise<unknown>): Promise<void> {
+  const until = performance.now() + 60_000;
+  for (;;) {
+    try {
+      await ask();
+      return;
+    } catch (e) {
+      if (performance.now() > until) throw e;
+      await setTimeout(100);
+    }
+  }
+}
+
+/** Until the page shows what was typed as understood, has sent what waited and has nothing left to compute or draw. */
+async function idle(tab: Page, understood?: string): Promise<void> {
+  if (understood) await tab.locator('[aria-live="polite"]').getByText(understood).first().waitFor();
+  await tab.getByRole('status').getByRole('link', { name: /wait/ }).waitFor({ state: 'detached' });
+  // Called twice in a row only when no worker's answer, no effect and no frame came in between (W3C, requestIdleCallback).
+  await tab.evaluate(async () => {
+    const idleFor = () => new Promise<number>((r) => requestIdleCallback((d) => r(d.timeRemaining())));
+    for (let calm = 0; calm < 5; ) calm = (await idleFor()) > 20 ? calm + 1 : 0;
+  });
+}
+
 async function requests(url: string, cookie: string): Promise<void> {
   const dir = path.join(ROOT, 'bench/bare');
   const next = path.join(ROOT, 'node_modules/next/dist/bin/next');
@@ -241,14 +267,7 @@ async function requests(url: string, cookie: string): Promise<void> {
   });
   try {
     const line = page(`http://127.0.0.1:${port}/`, '');
-    for (let i = 0; i < 100; i++)
-      if (
-        await line().then(
-          () => true,
-          () => new Promise((r) => setTimeout(() => r(false), 200)),
-        )
-      )
-        break;
+    await answers(line);
     const rates: [number, number][] = [];
     for (let i = 0; i < 3; i++) rates.push([await perSecond(line), await perSecond(page(`${url}/yard`, cookie))]);
     const [one, yard] = [median(rates.map((r) => r[0])), median(rates.map((r) => r[1]))];
@@ -281,13 +300,14 @@ async function keyPress(browser: Browser, url: string, t: Trial): Promise<void> 
   const tab = await context.newPage();
   await tab.goto(`/lots/${t.lotId}/walk`);
   await tab.getByLabel('Entry line').waitFor();
-  await tab.waitForTimeout(3000);
+  await tab.locator('[aria-label="Readings"] svg').waitFor();
+  await idle(tab);
   const cdp = await context.newCDPSession(tab);
   await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
   const times: number[] = [];
   for (let i = 0; i < 12; i++) {
     await tab.getByLabel('Entry line').fill(`hood ${140 + i}`);
-    await tab.waitForTimeout(800);
+    await idle(tab, `${140 + i}`);
     const before = await tab.locator('[aria-label="Readings"] svg').innerHTML();
     await tab.evaluate(() => {
       const w = window as unknown as { took: Promise<number> };
