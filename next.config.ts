@@ -3,7 +3,16 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
-  serverExternalPackages: ['sharp', 'postgres', 'exifr', 'heic-decode', 'libheif-js', 'esbuild', '@react-pdf/renderer'],
+  serverExternalPackages: [
+    'sharp',
+    'postgres',
+    'exifr',
+    'heic-decode',
+    'libheif-js',
+    'esbuild',
+    '@react-pdf/renderer',
+    'fontkit',
+  ],
   typescript: { ignoreBuildErrors: true }, // `npm test` runs the types on their own
   headers: async () => [
     {

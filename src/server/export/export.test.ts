@@ -20,6 +20,7 @@ import { importPhoto } from '../photo-import';
 import { photoStore } from '../photo-store';
 import { sealInspection } from '../sealing';
 import { exportKey } from './export-key';
+import { drawable } from './faces';
 import { importBundle } from './import-bundle';
 import { runExport } from './jobs';
 import { unpackBundle, ZIP_LIMITS } from './zip-safe';
@@ -75,7 +76,11 @@ beforeAll(async () => {
       place: 'Marlpit Tramshed',
       gauge: { name: 'Survey gauge', ceilingUm: 500 },
     }),
-    put('finding', { zone: 'hood', flaw: 'chip', count: 3, sizeMm: 2, note: '=HYPERLINK("x")', at: AT }, finding),
+    put(
+      'finding',
+      { zone: 'hood', flaw: 'chip', count: 3, sizeMm: 2, note: '=HYPERLINK("x") ≥ 2 mm, Жук', at: AT },
+      finding,
+    ),
     put('reading', { zone: 'hood', state: 'read', thicknessUm: 131, typed: { text: '131', unit: 'um' }, at: AT }),
     put('claim', { kind: 'other', text: 'Never painted', source: 'Harald Voss', saidAt: AT }),
   ];
@@ -129,7 +134,18 @@ it('prints a PDF with its own faces, bookmarks and pictures', async () => {
   for (const title of ['Findings', 'Cautions'])
     expect([title, text.includes(title) || text.includes(utf16(title))]).toEqual([title, true]);
   expect(text).toMatch(/FontFile2/);
+  expect(text).toMatch(/\/Lang \(en/);
+  // Embedded subsets carry a tag of six letters (ISO 32000-1, 9.6.4); a standard face that is only named has none.
+  const faces = [...text.matchAll(/\/BaseFont \/(\S+)/g)].map((m) => m[1]!);
+  expect(faces.length).toBeGreaterThan(3);
+  expect(faces.filter((f) => !/^[A-Z]{6}\+/.test(f))).toEqual([]);
+  expect(faces.join()).toMatch(/NotoSansMath/);
   expect(text.match(/\/Subtype \/Image/g)!.length).toBeGreaterThanOrEqual(PICTURES);
+});
+
+it('marks a sign that no face draws instead of leaving a gap', () => {
+  expect(drawable('Łódź, Ωmega, Жук, ≥ 12 ± ½ µm → ok')).toBe('Łódź, Ωmega, Жук, ≥ 12 ± ½ µm → ok');
+  expect(drawable('鋼 hood')).toBe('\ufffd hood');
 });
 
 it('packs a report with everything openly readable, cells made harmless', async () => {

@@ -1,5 +1,7 @@
 import { Document, Line, Page, Rect, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer';
 import { GAUGE_CARD, INNER_MARKS } from '@/core/fit/gauge-card';
+import { face } from './faces';
+import { registerFonts } from './fonts';
 
 const PT_PER_MM = 72 / 25.4;
 const pt = (mm: number) => mm * PT_PER_MM;
@@ -20,9 +22,10 @@ function marks(): { x: number; y: number; size: number }[] {
 /** The gauge card at true size on a sheet of A4, with a ruler to check the printer by. */
 export function gaugeCardPdf(): Promise<Buffer> {
   const { widthMm: w, heightMm: h } = GAUGE_CARD;
+  registerFonts();
   return renderToBuffer(
     <Document title="Farvin gauge card">
-      <Page size="A4" style={{ padding: pt(15), fontSize: 10 }}>
+      <Page size="A4" style={{ padding: pt(15), fontSize: 10, fontFamily: face('Text') }}>
         <Text>{`Gauge card, ${w} x ${h} mm. Print at 100 %, cut along the edge, glue on flat card.`}</Text>
         <View style={{ marginTop: pt(8) }}>
           <Svg width={pt(w)} height={pt(h)} viewBox={`0 0 ${w} ${h}`}>

@@ -62,7 +62,7 @@ async function makePdf(db: Db, actor: Actor, inspectionId: string, dir: string, 
   if (!found) throw new Error('there is no report to print: the car is not stated yet');
   const { snapshot, unreadable, sealed } = found;
   const total = snapshot.bundle.photos.length + 1;
-  registerFonts(dir);
+  registerFonts();
   const files = await printFiles(snapshot.bundle, dir, (done) => progress(done, total));
   const out = path.join(dir, 'report.pdf');
   const document = createElement(ReportPdf, {

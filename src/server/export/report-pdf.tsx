@@ -25,7 +25,7 @@ import { CLAIM_WORDS, REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
 import { WAVES_CAUTION, wavesText } from '@/words/waves';
 import { zoneName } from '@/words/zones';
-import { face } from './fonts';
+import { drawable, face } from './faces';
 
 export interface PdfInput {
   readonly snapshot: Snapshot;
@@ -103,9 +103,9 @@ const s = StyleSheet.create({
 });
 
 const T = ({ children, style }: { children: string; style?: object | object[] }) => (
-  <Text {...(style && { style: style as never })}>{children}</Text>
+  <Text {...(style && { style: style as never })}>{drawable(children)}</Text>
 );
-const Stamp = ({ children }: { children: string }) => <Text style={s.stamp}>{children.toUpperCase()}</Text>;
+const Stamp = ({ children }: { children: string }) => <Text style={s.stamp}>{drawable(children.toUpperCase())}</Text>;
 
 /** The library takes bookmarks on every node; its types know them on pages only. */
 const bookmark = (title: string) => ({ bookmark: title }) as object;
@@ -147,7 +147,7 @@ export function ReportPdf(input: PdfInput) {
     >
       <Page size="A4" style={s.page}>
         <View style={s.head} fixed>
-          <Text>{`Lot ${snapshot.bundle.lot.number} · ${title}`}</Text>
+          <Text>{drawable(`Lot ${snapshot.bundle.lot.number} · ${title}`)}</Text>
           <Text>{`revision ${snapshot.revision}, ${standing}`}</Text>
         </View>
         <View style={s.foot} fixed>
@@ -270,7 +270,7 @@ function Title({
           <Text style={s.h1}>{String(snapshot.bundle.lot.number)}</Text>
         </View>
         <View style={{ flex: 1 }}>
-          <Text style={s.h1}>{title}</Text>
+          <Text style={s.h1}>{drawable(title)}</Text>
           <Text style={s.soft}>
             {snapshot.sale.name}
             {snapshot.sale.closesOn ? `, closes ${dayText(snapshot.sale.closesOn)}` : ''}
