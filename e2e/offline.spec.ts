@@ -68,7 +68,10 @@ test('at the car without a network: opens, takes entries and pictures, and sends
   await page.goto('/yard');
   await expect(page.getByRole('heading', { name: 'Waits to be sent' })).toBeVisible();
   await expect(page.getByText('near.jpg')).toBeVisible();
+  // The page that stands in for the Yard makes way for it by itself.
+  const yard = page.waitForEvent('load');
   await context.setOffline(false);
+  await yard;
   await page.goto('/device');
   await expect(page.getByRole('heading', { name: 'Nothing waits: the server has everything' })).toBeVisible();
   const bundle = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();

@@ -245,7 +245,7 @@ test('intake keeps each field as it is left, and begins with what the lot is cal
   await other.getByLabel('Kept in').focus();
   await expect(page.getByRole('textbox', { name: 'Colour' })).toHaveValue('lichen green');
   await page.getByLabel('Chassis number').fill('QHF67-9');
-  await page.getByLabel('Engine number').focus();
+  await page.getByRole('textbox', { name: 'Engine number' }).focus();
   await expect
     .poll(async () => {
       const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
