@@ -163,3 +163,54 @@ test('takes a whole sale along: a lot never opened before opens without a networ
   await page.goto('/device');
   await expect(page.getByRole('button', { name: 'Remove lot 4 from this device' })).toBeVisible();
 });
+
+test('lots and refused entries that an earlier program kept on the device are still there', async ({ browser }) => {
+  const { lotId, inspectionId } = await freshLot();
+  const context = await browserOf(browser, 'inspector');
+  const page = await context.newPage();
+  const { facts } = await (await page.request.get(`/api/v1/lots/${lotId}/along`)).json();
+  await page.route('**/blank', (route) => route.fulfill({ contentType: 'text/html', body: '<p>blank</p>' }));
+  await page.goto('/blank');
+  // Version 3 of the device's memory, as programs of before 26 November 2026 made it (the library counts in tens).
+  await page.evaluate(
+    async ({ facts, lotId, inspection }) => {
+      const open = indexedDB.open('farvin-outbox', 30);
+      open.onupgradeneeded = () => {
+        const stores: [string, string | string[], (string | string[])[]][] = [
+          ['waiting', 'id', [['inspection', 'order'], 'inspection']],
+          ['aside', 'id', ['inspection']],
+          ['photos', 'id', ['order', 'inspection']],
+          ['lots', 'lotId', ['inspection']],
+          ['records', ['inspection', 'id'], ['inspection']],
+          ['person', 'key', []],
+        ];
+        for (const [name, keyPath, indexes] of stores) {
+          const store = open.result.createObjectStore(name, { keyPath });
+          for (const i of indexes) store.createIndex(typeof i === 'string' ? i : `[${i.join('+')}]`, i);
+        }
+      };
+      await new Promise((r) => {
+        open.onsuccess = r;
+      });
+      const id = crypto.randomUUID();
+      const body = { zone: 'hood', flaw: 'chip', at: new Date().toISOString() };
+      const change = { id, record: id, kind: 'finding', op: 'put', base: 0, body };
+      const writing = open.result.transaction(['lots', 'aside', 'person'], 'readwrite');
+      const at = new Date().toISOString();
+      writing.objectStore('lots').put({ lotId, inspection, savedAt: at, along: true, facts, by: facts.myId });
+      writing.objectStore('aside').put({
+        ...{ id, inspection, by: facts.myId, change },
+        result: { id, status: 'rejected', reason: 'invalid', message: 'A reason of before.' },
+      });
+      writing.objectStore('person').put({ key: 'here', account: facts.myId });
+      await new Promise((r) => {
+        writing.oncomplete = r;
+      });
+      open.result.close();
+    },
+    { facts, lotId, inspection: inspectionId },
+  );
+  await page.goto('/device');
+  await expect(page.getByRole('listitem').filter({ hasText: facts.lot.title })).toContainText('taken along');
+  await expect(page.getByText('A reason of before.')).toBeVisible();
+});

@@ -11,7 +11,7 @@ import { LIVE_CHANNEL } from './live-channel';
 import { user } from './tables/auth';
 import { changeLog, inspection, photoFile, record } from './tables/farvin';
 
-interface Held {
+interface StoredState {
   kind: string;
   version: number;
   schema: number;
@@ -29,7 +29,7 @@ interface Batch {
   readonly actor: Actor;
   readonly inspectionId: string;
   readonly at: Date;
-  readonly records: Map<string, Held>;
+  readonly records: Map<string, StoredState>;
   readonly stored: ReadonlyMap<string, number>;
   readonly known: Map<string, { contentHash: string; version: number }>;
   readonly photos: Set<string>;
@@ -306,7 +306,7 @@ function takeOne(input: unknown, batch: Batch): ChangeResult {
   return apply(change, sentHash(input, change), present, batch);
 }
 
-function apply(change: CheckedChange, hash: string, present: Held | undefined, batch: Batch): ChangeResult {
+function apply(change: CheckedChange, hash: string, present: StoredState | undefined, batch: Batch): ChangeResult {
   const version = change.base + 1;
   const after = change.op === 'put' ? change.body : null;
   const { schema } = KIND_HISTORY[change.kind];

@@ -1,7 +1,7 @@
 import { and, desc, eq, ne, sql } from 'drizzle-orm';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
-import { filledIn } from '@/core/records/kinds/filled-in';
+import { withDefaults } from '@/core/records/kinds/with-defaults';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
 import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
@@ -90,7 +90,7 @@ export async function recordsOfInspection(db: Db, actor: Actor, id: string): Pro
       .where(and(eq(record.inspectionId, id), eq(record.orgId, actor.orgId)))
       .orderBy(record.id),
   );
-  return (rows as AnyRecord[]).map(filledIn);
+  return (rows as AnyRecord[]).map(withDefaults);
 }
 
 /** The inspection as an open bundle. */

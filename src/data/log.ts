@@ -103,9 +103,9 @@ const LINES_AT_ONCE = 2000;
 const DIFFERING_TOLD = 10;
 
 type Said = Map<string, { kind: string; version: number; body: unknown }>;
-type Line = typeof changeLog.$inferSelect;
+type LogRow = typeof changeLog.$inferSelect;
 
-const hashOf = (r: Line, previous: string, fold: (id: string, part: number) => string = (id) => id) =>
+const hashOf = (r: LogRow, previous: string, fold: (id: string, part: number) => string = (id) => id) =>
   logHash(previous, {
     inspectionId: fold(r.inspectionId, 1),
     changeId: fold(r.changeId, 2),
@@ -122,7 +122,7 @@ const hashOf = (r: Line, previous: string, fold: (id: string, part: number) => s
   });
 
 /** Whether a line fits its hash once some of its ids are written in capital letters. */
-function fitsInCapitals(r: Line, previous: string): boolean {
+function fitsInCapitals(r: LogRow, previous: string): boolean {
   for (let which = 1; which < 8; which++)
     if (hashOf(r, previous, (id, part) => ((which & part) > 0 ? id.toUpperCase() : id)) === r.hash) return true;
   return false;

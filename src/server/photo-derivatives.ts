@@ -1,17 +1,17 @@
+import pLimit from 'p-limit';
 import sharp from 'sharp';
-import { Lanes } from './lanes';
 import { getPhoto, hasPhoto, type PhotoSize, putPhoto } from './photo-store';
 
 /** At most this many pictures are unpacked at once in one server: about 40 MB each at 12 megapixels. */
 const AT_ONCE = 2;
 const MOST_PIXELS = 100_000_000;
 
-const lanes = new Lanes(AT_ONCE);
+const unpack = pLimit(AT_ONCE);
 const making = new Map<string, Promise<boolean>>();
 
 /** The upright copy of at most 320 px; throws when the picture is damaged. Fast: the decoder shrinks as it reads. */
 export function smallCopy(kept: Uint8Array): Promise<Buffer> {
-  return lanes.run(() =>
+  return unpack(() =>
     sharp(kept, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
       .autoOrient()
       .resize(320, 320, { fit: 'inside', withoutEnlargement: true })
@@ -39,7 +39,7 @@ export function ensureCopy(sha256: string, size: Exclude<PhotoSize, 'full'>, kep
     if (await hasPhoto(sha256, size)) return true;
     const bytes = kept ?? (await getPhoto(sha256, 'full'));
     if (!bytes) return false;
-    await putPhoto(sha256, size, size === '320' ? await smallCopy(bytes) : await lanes.run(() => largeCopy(bytes)));
+    await putPhoto(sha256, size, size === '320' ? await smallCopy(bytes) : await unpack(() => largeCopy(bytes)));
     return true;
   })().finally(() => making.delete(key));
   making.set(key, work);

@@ -1,7 +1,7 @@
 import { planOfCar } from '@/core/body/plan';
 import { gradeCar } from '@/core/grade/grade';
 import type { AnyRecord } from '@/core/records/kinds';
-import { filledIn } from '@/core/records/kinds/filled-in';
+import { withDefaults } from '@/core/records/kinds/with-defaults';
 import { recordsOf } from '@/core/records/reduce';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
@@ -49,7 +49,7 @@ export async function freshSummaries(
   );
   const byInspection = new Map<string, AnyRecord[]>();
   for (const { inspectionId, ...r } of all)
-    byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), filledIn(r as AnyRecord)]);
+    byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), withDefaults(r as AnyRecord)]);
   const fresh = new Map<string, LotSummary>();
   for (const row of stale) {
     const summary = summarise(byInspection.get(row.inspectionId) ?? [], onYear, tables!);

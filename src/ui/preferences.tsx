@@ -5,17 +5,17 @@ import type { ThicknessUnit } from '@/core/units/thickness';
 import type { Wording } from '@/words/vocabulary';
 import { type Preferences, preferencesCookie } from './preferences-cookie';
 
-interface Held {
+interface PreferencesValue {
   readonly preferences: Preferences;
   readonly set: (change: Partial<Preferences>) => void;
 }
 
-const Context = createContext<Held | null>(null);
+const Context = createContext<PreferencesValue | null>(null);
 
 /** Holds the reader's words, sides, units and theme, and keeps them in a cookie so that the server draws them right. */
 export function PreferencesProvider({ initial, children }: { initial: Preferences; children: ReactNode }) {
   const [preferences, setPreferences] = useState(initial);
-  const held = useMemo<Held>(
+  const held = useMemo<PreferencesValue>(
     () => ({
       preferences,
       set: (change) => {
@@ -32,7 +32,7 @@ export function PreferencesProvider({ initial, children }: { initial: Preference
   return <Context.Provider value={held}>{children}</Context.Provider>;
 }
 
-export function usePreferences(): Held {
+export function usePreferences(): PreferencesValue {
   const held = useContext(Context);
   if (!held) throw new Error('usePreferences stands outside its provider');
   return held;

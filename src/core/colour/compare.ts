@@ -3,7 +3,7 @@ import type { Patch, Pixels } from '../image/pixels';
 import type { Estimate } from '../stats/estimate';
 import { quantile } from '../stats/quantile';
 import { seeded } from '../stats/random';
-import { COLOUR_LIMITS as L } from './limits';
+import { COLOUR_LIMITS } from './limits';
 import { type ColourRefusal, type ColourVerdict, verdictOf } from './verdicts';
 
 export type ColourComparison =
@@ -53,14 +53,14 @@ export function compareColours(pixels: Pixels, card: Patch, a: Patch, b: Patch):
   for (const [i, t] of taken.entries()) if (typeof t === 'string') return { ok: false, reason: t, patch: names[i]! };
   const [cardBlocks, aBlocks, bBlocks] = taken as Rgb[][];
   const grey = mean(cardBlocks!);
-  if (luminance(grey) < L.leastLight) return { ok: false, reason: 'too-dark', patch: 'card' };
-  if (Math.max(...grey) / Math.max(1e-6, Math.min(...grey)) > L.cast)
+  if (luminance(grey) < COLOUR_LIMITS.leastLight) return { ok: false, reason: 'too-dark', patch: 'card' };
+  if (Math.max(...grey) / Math.max(1e-6, Math.min(...grey)) > COLOUR_LIMITS.cast)
     return { ok: false, reason: 'card-not-grey', patch: 'card' };
   const lights = cardBlocks!.map(luminance);
-  if ((Math.max(...lights) - Math.min(...lights)) / luminance(grey) > L.cardSpread)
+  if ((Math.max(...lights) - Math.min(...lights)) / luminance(grey) > COLOUR_LIMITS.cardSpread)
     return { ok: false, reason: 'card-uneven', patch: 'card' };
   const lab = (blocks: readonly Rgb[]): Lab => {
-    const [r, g, bl] = mean(blocks).map((v, i) => (v * L.cardReflectance) / grey[i]!) as unknown as Rgb;
+    const [r, g, bl] = mean(blocks).map((v, i) => (v * COLOUR_LIMITS.cardReflectance) / grey[i]!) as unknown as Rgb;
     const { l, a: aa, b: bb } = toLab({ mode: 'lrgb', r, g, b: bl });
     return { l, a: aa, b: bb };
   };
@@ -75,8 +75,8 @@ export function compareColours(pixels: Pixels, card: Patch, a: Patch, b: Patch):
     ok: true,
     deltaE: {
       value,
-      low: Math.max(0, Math.min(value, quantile(draws, 0.1)!) - L.camera),
-      high: Math.max(value, quantile(draws, 0.9)!) + L.camera,
+      low: Math.max(0, Math.min(value, quantile(draws, 0.1)!) - COLOUR_LIMITS.camera),
+      high: Math.max(value, quantile(draws, 0.9)!) + COLOUR_LIMITS.camera,
       n: aBlocks!.length + bBlocks!.length,
     },
     verdict: verdictOf(value),
@@ -95,7 +95,7 @@ function blocksOf({ data, width, height }: Pixels, patch: Patch): Rgb[] | Colour
   const [x0, y0] = [Math.round(patch.x), Math.round(patch.y)];
   const [w, h] = [Math.round(patch.width), Math.round(patch.height)];
   if (x0 < 0 || y0 < 0 || x0 + w > width || y0 + h > height) return 'outside';
-  if (w * h < L.pixels || w < BLOCKS || h < BLOCKS) return 'too-small';
+  if (w * h < COLOUR_LIMITS.pixels || w < BLOCKS || h < BLOCKS) return 'too-small';
   const blocks: Rgb[] = [];
   let clipped = 0;
   for (let by = 0; by < BLOCKS; by++)
@@ -105,20 +105,20 @@ function blocksOf({ data, width, height }: Pixels, patch: Patch): Rgb[] | Colour
         for (let x = x0 + Math.floor((bx * w) / BLOCKS); x < x0 + Math.floor(((bx + 1) * w) / BLOCKS); x++) {
           const k = (y * width + x) * 4;
           const [r, g, b] = [data[k]!, data[k + 1]!, data[k + 2]!];
-          if (Math.max(r, g, b) >= L.burnt || Math.max(r, g, b) <= L.drowned) clipped++;
+          if (Math.max(r, g, b) >= COLOUR_LIMITS.burnt || Math.max(r, g, b) <= COLOUR_LIMITS.drowned) clipped++;
           else good.push([LINEAR[r]!, LINEAR[g]!, LINEAR[b]!]);
         }
       if (good.length > 0) blocks.push(trimmed(good));
     }
-  if (clipped > L.clippedShare * w * h || blocks.length < BLOCKS) return 'clipped';
+  if (clipped > COLOUR_LIMITS.clippedShare * w * h || blocks.length < BLOCKS) return 'clipped';
   // A block that lies in a reflection is brighter than its neighbours altogether.
   blocks.sort((p, q) => luminance(p) - luminance(q));
-  return blocks.slice(0, Math.max(BLOCKS, Math.ceil(blocks.length * (1 - L.brightestOut))));
+  return blocks.slice(0, Math.max(BLOCKS, Math.ceil(blocks.length * (1 - COLOUR_LIMITS.brightestOut))));
 }
 
 function trimmed(pixels: readonly Rgb[]): Rgb {
   const sorted = [...pixels].sort((p, q) => luminance(p) - luminance(q));
-  const from = Math.floor(sorted.length * L.darkestOut);
-  const to = Math.max(from + 1, Math.ceil(sorted.length * (1 - L.brightestOut)));
+  const from = Math.floor(sorted.length * COLOUR_LIMITS.darkestOut);
+  const to = Math.max(from + 1, Math.ceil(sorted.length * (1 - COLOUR_LIMITS.brightestOut)));
   return mean(sorted.slice(from, to));
 }

@@ -1,4 +1,4 @@
-import { COLOUR_LIMITS as L } from './limits';
+import { COLOUR_LIMITS } from './limits';
 
 /** Why a comparison is refused, and what its result is called. Apart from the computation, which loads a colour library. */
 export const COLOUR_REFUSALS = ['outside', 'too-small', 'clipped', 'too-dark', 'card-not-grey', 'card-uneven'] as const;
@@ -8,9 +8,9 @@ export type ColourVerdict = (typeof COLOUR_VERDICTS)[number];
 
 /** What a difference is called. */
 export function verdictOf(deltaE: number): ColourVerdict {
-  if (deltaE < L.notSeen) return 'not-seen';
-  if (deltaE < L.trained) return 'trained-eye';
-  return deltaE < L.noticeable ? 'noticeable' : 'plain';
+  if (deltaE < COLOUR_LIMITS.notSeen) return 'not-seen';
+  if (deltaE < COLOUR_LIMITS.trained) return 'trained-eye';
+  return deltaE < COLOUR_LIMITS.noticeable ? 'noticeable' : 'plain';
 }
 
 interface Measured {

@@ -2,9 +2,9 @@ import type { Aspect } from '../body/zone';
 import { type Entry, type EntryContext, refused } from './context';
 import { flawHere } from './flaw-here';
 import { ASPECT_TABLE, FAULT_TABLE, FLAW_TABLE } from './lexicon';
-import type { Line } from './line';
 import { ABSENCE, ABSENCE_FILLER, FILLER, NEGATIONS } from './phrases';
 import { takeZone } from './take-zone';
+import type { TokenCursor } from './token-cursor';
 
 const isNegated = (words: readonly string[]) => words.some((w) => NEGATIONS.has(w));
 /** Flaws that are said with a negation: "does not work", "no strength". */
@@ -14,7 +14,7 @@ const NEGATED_FLAWS = [
 ].sort((a, b) => b[0].length - a[0].length);
 
 /** Whether a line says that something is not there. `no` before a figure corrects it; a flaw may be said by what it does not do. */
-export function hasAbsence(given: Line): boolean {
+export function hasAbsence(given: TokenCursor): boolean {
   const line = given.copy();
   while (line.take(NEGATED_FLAWS));
   return line.left.some((t, i) => {
@@ -27,7 +27,7 @@ export function hasAbsence(given: Line): boolean {
  * `no dents on the hood`, `left headlight no cracks`: clean looks at the aspects that the flaws would be of. Refuses where
  * anything else is said, where a flaw stands without its negation, and flaws that the place cannot have.
  */
-export function absenceClause(line: Line, context: EntryContext): Entry {
+export function absenceClause(line: TokenCursor, context: EntryContext): Entry {
   const found = takeZone(line, context, { several: true });
   if (!found.ok) return refused(found.problem);
   if (found.zone === null) return refused({ kind: 'no-zone' });

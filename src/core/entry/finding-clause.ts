@@ -4,9 +4,9 @@ import type { Evidence } from '../records/kinds/common';
 import { type Entry, type EntryContext, type EntryItem, refused } from './context';
 import { flawHere } from './flaw-here';
 import { FAULT_TABLE, type Fault, FLAW_TABLE, THING_TABLE } from './lexicon';
-import type { Line } from './line';
 import { DESCRIBED, FILLER, HEDGED, PLACE_WORDS, TOLD, TOUCHED } from './phrases';
 import { takeZone } from './take-zone';
+import type { TokenCursor } from './token-cursor';
 import type { Token } from './tokens';
 
 const WHERE_LONGEST = 160;
@@ -20,7 +20,7 @@ interface Extent {
 }
 
 /** Takes count, size, share and distance out of the line; figures beyond one of each stay and stop the line. */
-function takeExtent(line: Line): Extent {
+function takeExtent(line: TokenCursor): Extent {
   const e: Extent = { count: null, sizeMm: null, share: null, visibleFromM: null };
   line.left.forEach((t, i) => {
     if (t?.kind !== 'number' || t.atLeast) return;
@@ -49,14 +49,18 @@ function absurdOf({ count, sizeMm, share, visibleFromM }: Extent): string | null
   return null;
 }
 
-function takeAll<T>(line: Line, table: readonly (readonly [readonly string[], T])[]): Token[] {
+function takeAll<T>(line: TokenCursor, table: readonly (readonly [readonly string[], T])[]): Token[] {
   const taken: Token[] = [];
   for (let found = line.take(table); found; found = line.take(table)) taken.push(...found.tokens);
   return taken;
 }
 
 /** A thing that works or does not, with the part of the car where it is looked at: "clock" at the dash. */
-function takeThing(line: Line, context: EntryContext, fault: Fault | null): { words: string; home: string | null } {
+function takeThing(
+  line: TokenCursor,
+  context: EntryContext,
+  fault: Fault | null,
+): { words: string; home: string | null } {
   const thing = line.take(THING_TABLE);
   const words = [thing?.tokens.map((t) => t.raw).join(' ') ?? '', fault?.says ?? ''].filter(Boolean).join(' ');
   const home = thing?.value ?? fault?.home ?? null;
@@ -70,7 +74,7 @@ function takeThing(line: Line, context: EntryContext, fault: Fault | null): { wo
  * cannot have.
  */
 export function findingClause(
-  line: Line,
+  line: TokenCursor,
   flaws: readonly string[],
   quoted: string,
   context: EntryContext,

@@ -3,8 +3,8 @@ import { STATION_LIMITS } from '../csv/stations';
 import type { GapTool } from '../records/kinds/gap';
 import { type Entry, type EntryContext, refused } from './context';
 import { PART_TABLE, zoneKey } from './lexicon';
-import { Line } from './line';
 import { takeZone } from './take-zone';
+import { TokenCursor } from './token-cursor';
 import { tokens } from './tokens';
 
 /** `gap lf door/fender 4.2 4.5 5.1 flush +1`: the words before the stroke, after it, and the figures. */
@@ -31,7 +31,7 @@ function withoutStroke(text: string, context: EntryContext): Record<string, stri
   const ways = words.slice(1).flatMap((_w, i) => {
     const [one, other] = [words.slice(0, i + 1).join(' '), words.slice(i + 1).join(' ')];
     const whole = (part: string) => {
-      const line = new Line(tokens(part));
+      const line = new TokenCursor(tokens(part));
       const zone = takeZone(line, { ...context, zone: null });
       return zone.ok && zone.zone && !zone.beside && line.rest().length === 0 ? zone.zone : null;
     };
@@ -51,11 +51,11 @@ export function gapClause(text: string, context: EntryContext): Entry | null {
   const said = text.replace(TOOL, '');
   const found = GAP.exec(said)?.groups ?? withoutStroke(said, context);
   if (!found) return null;
-  const zone = takeZone(new Line(tokens(found.one!)), context);
+  const zone = takeZone(new TokenCursor(tokens(found.one!)), context);
   if (!zone.ok) return refused(zone.problem);
   if (zone.beside) return refused({ kind: 'not-understood', words: zone.beside });
   if (zone.zone === null) return refused({ kind: 'no-zone' });
-  const part = new Line(tokens(found.other!)).take(PART_TABLE)?.value ?? found.other!.trim().toLowerCase();
+  const part = new TokenCursor(tokens(found.other!)).take(PART_TABLE)?.value ?? found.other!.trim().toLowerCase();
   const seams = context.plan.zones.get(zone.zone)!.seams.map((slug) => {
     const [a, b] = slug.split('|') as [string, string];
     return { slug, other: a === zone.zone ? b : a };

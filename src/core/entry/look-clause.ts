@@ -1,12 +1,12 @@
 import type { Aspect, View } from '../body/zone';
 import { type Entry, type EntryContext, type EntryItem, refused } from './context';
 import { ASPECT_TABLE, BLOCKED_TABLE, FLAW_TABLE, VIEW_TABLE } from './lexicon';
-import type { Line } from './line';
 import { FILLER } from './phrases';
 import { takeZone } from './take-zone';
+import type { TokenCursor } from './token-cursor';
 
 /** The zones that a look speaks of: one, several of a kind ("all doors"), or a whole view. */
-function zonesOf(line: Line, context: EntryContext): { zones: readonly string[] } | Entry {
+function zonesOf(line: TokenCursor, context: EntryContext): { zones: readonly string[] } | Entry {
   const found = takeZone(line, context, { several: true });
   if (found.ok && found.named && found.zone) {
     if (found.beside) return refused({ kind: 'not-understood', words: found.beside });
@@ -18,14 +18,14 @@ function zonesOf(line: Line, context: EntryContext): { zones: readonly string[] 
   return found.zone ? { zones: [found.zone] } : refused({ kind: 'no-zone' });
 }
 
-function aspectsIn(line: Line): Aspect[] {
+function aspectsIn(line: TokenCursor): Aspect[] {
   const aspects: Aspect[] = [];
   for (let a = line.take(ASPECT_TABLE); a; a = line.take(ASPECT_TABLE)) aspects.push(a.value);
   return aspects;
 }
 
 /** `ok roof`, `ok hood paint`: seen and clean. Whatever else stands in the line is not understood. */
-export function cleanClause(line: Line, context: EntryContext): Entry {
+export function cleanClause(line: TokenCursor, context: EntryContext): Entry {
   const aspects = aspectsIn(line);
   const zones = zonesOf(line, context);
   if ('items' in zones) return zones;
@@ -50,7 +50,12 @@ export function cleanClause(line: Line, context: EntryContext): Entry {
 }
 
 /** `blocked trunk no key`: could not be looked at. `how` tells `blocked` from a bare `not seen`, which needs its reason. */
-export function blockedClause(line: Line, quoted: string, how: 'blocked' | 'unseen', context: EntryContext): Entry {
+export function blockedClause(
+  line: TokenCursor,
+  quoted: string,
+  how: 'blocked' | 'unseen',
+  context: EntryContext,
+): Entry {
   const why = line.take(BLOCKED_TABLE)?.value ?? null;
   const aspects = aspectsIn(line);
   const zones = zonesOf(line, context);

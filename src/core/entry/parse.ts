@@ -4,11 +4,11 @@ import { refused } from './context';
 import { findingClause } from './finding-clause';
 import { gapClause } from './gap-clause';
 import { FAULT_TABLE, FLAW_TABLE } from './lexicon';
-import { Line } from './line';
 import { blockedClause, cleanClause } from './look-clause';
 import { BLOCKED, FILLER, OK, UNDO } from './phrases';
 import { takeZone } from './take-zone';
 import { thicknessClause } from './thickness-clause';
+import { TokenCursor } from './token-cursor';
 import { quotedApart, type Token, tokens } from './tokens';
 
 export type { Entry, EntryContext, EntryItem, EntryProblem } from './context';
@@ -17,7 +17,7 @@ const MOST_ITEMS = 200;
 const LONGEST = 2000;
 
 function clause(list: readonly Token[], note: string, context: EntryContext): Entry {
-  const line = new Line(list);
+  const line = new TokenCursor(list);
   if (line.take(UNDO))
     return line.rest().length > 0
       ? refused({ kind: 'not-understood', words: line.words() })
@@ -48,7 +48,7 @@ function sentencesOf(text: string): string[] {
   return text
     .slice(0, LONGEST)
     .split(/[;\n]+/)
-    .flatMap((part) => (hasAbsence(new Line(tokens(part))) ? part.split(/,(?!\d)|(?<!\d),/) : [part]));
+    .flatMap((part) => (hasAbsence(new TokenCursor(tokens(part))) ? part.split(/,(?!\d)|(?<!\d),/) : [part]));
 }
 
 /**

@@ -1,7 +1,7 @@
 import { nearestZone } from '../body/slugs';
 import type { EntryContext, EntryProblem } from './context';
 import { EVERY_TABLE, PART_TABLE, PLURAL_TABLE, SIDE_TABLE, zoneKey, zonesMeant } from './lexicon';
-import type { Line } from './line';
+import type { TokenCursor } from './token-cursor';
 
 type Sided = 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off';
 
@@ -36,7 +36,7 @@ export type ZoneFound =
 /**
  * Takes the zone's words out of the line. A plural is a question, unless `several` may be meant and all or both are said.
  */
-export function takeZone(line: Line, context: EntryContext, { several = false } = {}): ZoneFound {
+export function takeZone(line: TokenCursor, context: EntryContext, { several = false } = {}): ZoneFound {
   const slug = line.rest().find((t) => t.kind === 'word' && context.plan.zones.has(t.text));
   if (slug) {
     line.left[line.left.indexOf(slug)] = null;

@@ -1,8 +1,8 @@
 import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { type ThicknessUnit, toUm } from '../units/thickness';
 import { type Entry, type EntryContext, type EntryItem, type EntryProblem, refused } from './context';
-import type { Line } from './line';
 import { AGAIN, NO_READING, OVER } from './phrases';
+import type { TokenCursor } from './token-cursor';
 import type { Token } from './tokens';
 
 type Shown = Omit<Extract<EntryItem, { kind: 'reading' }>, 'kind' | 'zone'>;
@@ -40,7 +40,7 @@ function shownBy(token: Token, unit: ThicknessUnit, ceilingUm: number): Shown | 
 }
 
 /** Figures and what a gauge shows instead of one, at one zone; `again` and `no` replace the last. */
-export function thicknessClause(line: Line, zone: string | null, context: EntryContext): Entry {
+export function thicknessClause(line: TokenCursor, zone: string | null, context: EntryContext): Entry {
   // A unit named once after the last figure holds for the whole line.
   const named = line.rest().find((t) => t.kind === 'word' && (t.text === 'um' || t.text === 'mil'));
   if (named) line.left[line.left.indexOf(named)] = null;

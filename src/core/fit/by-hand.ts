@@ -2,7 +2,7 @@ import { homographyOf, mapped, type Point } from '../image/homography';
 import type { BodyOf } from '../records/kinds';
 import { Z_90 } from '../stats/normal';
 import { cardPlane, cardSize, type GapResult, type GapStation } from './gap';
-import { GAP_LIMITS as L } from './gap-limits';
+import { GAP_LIMITS } from './gap-limits';
 import { type SeamSummary, summarise } from './seam-summary';
 
 export type MeasuredGap = Extract<GapResult, { ok: true }>;
@@ -57,7 +57,7 @@ function movedStation(
   if (!(columns[1] > columns[0]) || columns[0] < 0 || columns[1] > cols - 1) return s;
   // The share by which widths along the strip's columns differ from those across the seam stays what it was.
   const value = (s.widthMm.value! * (columns[1] - columns[0])) / across;
-  const half = hypot((s.widthMm.high! - s.widthMm.low!) / 2, L.handMm);
+  const half = hypot((s.widthMm.high! - s.widthMm.low!) / 2, GAP_LIMITS.handMm);
   const p = at[Math.min(rows - 1, Math.round(s.sMm / rowMm))]!;
   const toPicture = homographyOf(cardPlane(cardSize(cardMm, found.cardPx)), found.cardPx);
   const on = (col: number): Point | null => {

@@ -235,7 +235,6 @@ function hintsOf(
   leanMm: number,
 ): FitHint[] {
   const hints: FitHint[] = [];
-  const H = HINT_LIMITS;
   const closing = new Map<string, number[]>();
   for (const { zone: slug, hung, fit } of panels) {
     if (hung !== 'door') continue;
@@ -249,12 +248,12 @@ function hintsOf(
     const opened = recordsOf(records, 'shut').findLast((s) => s.body.zone === slug)?.body.dropMm ?? 0;
     const hangs = fit.ok && fit.verdict !== 'good' && fit.verdict !== 'reshape' ? latchDrop(zone, fit) : 0;
     // A door that hangs low at its latch and drops further when it is opened: its upper hinge has worn.
-    if (hangs >= H.dropMm || (opened >= H.dropMm && hangs >= H.hangsMm))
+    if (hangs >= HINT_LIMITS.dropMm || (opened >= HINT_LIMITS.dropMm && hangs >= HINT_LIMITS.hangsMm))
       hints.push({ kind: 'worn-top-hinge', zones: [slug], figuresMm: opened > 0 ? [hangs, opened] : [hangs] });
   }
   const both = ['left', 'right'].map((s) => closing.get(s) ?? []);
   const mean = (list: readonly number[]) => list.reduce((t, v) => t + v, 0) / list.length;
-  if (both.every((l) => l.length > 0 && mean(l) <= -H.closesMm))
+  if (both.every((l) => l.length > 0 && mean(l) <= -HINT_LIMITS.closesMm))
     hints.push({
       kind: 'sagging-body',
       zones: panels.filter((p) => p.hung === 'door').map((p) => p.zone),
@@ -263,7 +262,7 @@ function hintsOf(
   const [left, right] = ['fender.left', 'fender.right'].map(
     (z) => seams.get(seamSlug(z, 'hood'))?.meanMm.value ?? null,
   );
-  if (typeof left === 'number' && typeof right === 'number' && Math.abs(left - right) >= H.shiftMm)
+  if (typeof left === 'number' && typeof right === 'number' && Math.abs(left - right) >= HINT_LIMITS.shiftMm)
     hints.push({ kind: 'shifted-front', zones: ['hood', 'fender.left', 'fender.right'], figuresMm: [left, right] });
   if (stance && Math.max(Math.abs(stance.leanFrontMm), Math.abs(stance.leanRearMm)) >= leanMm)
     hints.push({ kind: 'lean', zones: [], figuresMm: [stance.leanFrontMm, stance.leanRearMm] });

@@ -16,7 +16,7 @@ import { type Channels, LUMA, lightAt, slopeOf, toneOf } from '../image/sample';
 import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
 import { quantile } from '../stats/quantile';
-import { type GapRefusal, GAP_LIMITS as L } from './gap-limits';
+import { GAP_LIMITS, type GapRefusal } from './gap-limits';
 import { meanProfile, type SeamStrip, seamStrip } from './seam-strip';
 import { type SeamSummary, summarise } from './seam-summary';
 import { COARSE_ROWS, type SlotPair, slotAlong } from './slot';
@@ -108,7 +108,7 @@ function channelsFor(pixels: Pixels, at: readonly GapStationEdges[]): Channels {
   const many = max(1, 2 * at.length);
   // Colour is kept more coarsely than luma and softens edges: it is used only where luma hardly tells paint from slot.
   const byLuma = sums.reduce((t, v, c) => t + (v / many) * LUMA[c]!, 0);
-  if (byLuma >= L.lumaContrast) return LUMA;
+  if (byLuma >= GAP_LIMITS.lumaContrast) return LUMA;
   const positive = sums.map((v) => max(0, v));
   const total = positive[0]! + positive[1]! + positive[2]!;
   // A little of every channel, so that one channel's noise is not all there is.
@@ -131,8 +131,8 @@ interface GapStationEdges {
 export function measureGap(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage) => void = () => {}): GapResult {
   const [w, h] = order.cardMm;
   const pxPerMm = perimeterOf(order.cardPx) / (2 * (w + h));
-  if (!(pxPerMm > L.finestPxPerMm)) return measureAsIs(pixels, order, onStage);
-  const by = floor((2 * pxPerMm) / L.finestPxPerMm);
+  if (!(pxPerMm > GAP_LIMITS.finestPxPerMm)) return measureAsIs(pixels, order, onStage);
+  const by = floor((2 * pxPerMm) / GAP_LIMITS.finestPxPerMm);
   const shift = (by - 1) / 2;
   const down = ([x, y]: Point): Point => [(x - shift) / by, (y - shift) / by];
   const up = ([x, y]: Point): Point => [x * by + shift, y * by + shift];
@@ -157,11 +157,11 @@ const perimeterOf = (corners: readonly Point[]) =>
 /** Whether the card's edges are softer than gaps can be read through. */
 function isShaken(pixels: Pixels, card: readonly Point[], mmPerPx: number): boolean {
   const soft = edgeSoftnessPx(pixels, card);
-  return soft !== null && soft > L.blurPx && soft * mmPerPx > L.blurMm;
+  return soft !== null && soft > GAP_LIMITS.blurPx && soft * mmPerPx > GAP_LIMITS.blurMm;
 }
 
 function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage) => void): GapResult {
-  const stepMm = min(L.mostStepMm, max(L.leastStepMm, order.stepMm ?? L.stepMm));
+  const stepMm = min(GAP_LIMITS.mostStepMm, max(GAP_LIMITS.leastStepMm, order.stepMm ?? GAP_LIMITS.stepMm));
   if (order.cardPx.length !== 4 || order.seamPx.length < 2) return refuse('unreadable');
   const taps = turning(order.cardPx) > 0 ? order.cardPx : [...order.cardPx].reverse();
   if (!convex(taps)) return refuse('card-not-flat');
@@ -182,9 +182,9 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   const toPlane = toPicture && inverse(toPicture);
   if (!toPicture || !toPlane) return refuse('card-not-flat');
   const marksOff = order.marksMm ? worstMarkMm(pixels, toPicture, order.marksMm) : null;
-  if (marksOff !== null && marksOff > L.marksOffMm) return refuse('card-not-flat');
+  if (marksOff !== null && marksOff > GAP_LIMITS.marksOffMm) return refuse('card-not-flat');
   const line = order.seamPx.map(([x, y]) => mapped(toPlane, x, y));
-  const reach = L.mostReach * hypot(...size);
+  const reach = GAP_LIMITS.mostReach * hypot(...size);
   if (line.some((p) => p === null || hypot(p[0] - size[0] / 2, p[1] - size[1] / 2) > reach))
     return refuse('seam-off-plane');
   const drawn = line as Point[];
@@ -195,15 +195,16 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   const facing = mapped(toPlane, (pixels.width - 1) / 2, (pixels.height - 1) / 2);
   const tiltDeg = tiltDegOf((facing && stretchAt(toPicture, facing[0], facing[1])) ?? stretch);
   const pxPerMm = meanStretch(stretch);
-  if (tiltDeg > L.mostTiltDeg) return refuse('too-tilted');
-  if (pxPerMm < L.leastPxPerMm) return refuse('too-coarse');
-  if (card.blurPx !== null && card.blurPx > L.blurPx && card.blurPx / pxPerMm > L.blurMm) return refuse('blurred');
+  if (tiltDeg > GAP_LIMITS.mostTiltDeg) return refuse('too-tilted');
+  if (pxPerMm < GAP_LIMITS.leastPxPerMm) return refuse('too-coarse');
+  if (card.blurPx !== null && card.blurPx > GAP_LIMITS.blurPx && card.blurPx / pxPerMm > GAP_LIMITS.blurMm)
+    return refuse('blurred');
   onStage('slot');
   const first = seamStrip(pixels, toPicture, drawn, size, pxPerMm, LUMA);
-  if (first.rows * first.rowMm < 2 * L.averageMm) return refuse('unreadable');
+  if (first.rows * first.rowMm < 2 * GAP_LIMITS.averageMm) return refuse('unreadable');
   const rough = slotAlong(first);
   const seen = rough.filter((p) => p !== null).length;
-  if (seen < L.leastRead * rough.length) return refuse(looksBlurred(first, pxPerMm) ? 'blurred' : 'no-slot');
+  if (seen < GAP_LIMITS.leastRead * rough.length) return refuse(looksBlurred(first, pxPerMm) ? 'blurred' : 'no-slot');
   // Again along the slot's own middle, in the channels that set it off best: the strip then runs straight.
   const channels = channelsFor(pixels, colourPlaces(first, rough, toPicture));
   const found = middleOf(first, rough);
@@ -214,9 +215,9 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
   const fine = seamStrip(pixels, toPicture, found, size, pxPerMm, channels, tone);
 
   const stations = stationsOf(fine, path, stepMm, pxPerMm, scale, toPicture, (card.blurPx ?? 1) / pxPerMm / fine.colMm);
-  if (stations.blurPx > L.blurPx && stations.blurPx / pxPerMm > L.blurMm) return refuse('blurred');
+  if (stations.blurPx > GAP_LIMITS.blurPx && stations.blurPx / pxPerMm > GAP_LIMITS.blurMm) return refuse('blurred');
   const read = stations.list.filter((s) => s.widthMm !== null).length;
-  if (read < L.leastStations || read < L.leastRead * stations.list.length) return refuse('no-slot');
+  if (read < GAP_LIMITS.leastStations || read < GAP_LIMITS.leastRead * stations.list.length) return refuse('no-slot');
   return {
     ok: true,
     pxPerMm,
@@ -224,7 +225,7 @@ function measureAsIs(pixels: Pixels, order: GapOrder, onStage: (stage: GapStage)
     reprojectionPx: card.residualPx ?? card.cornerSePx,
     stations: stations.list,
     warnings: [
-      ...(tiltDeg > L.warnTiltDeg ? (['tilted'] as const) : []),
+      ...(tiltDeg > GAP_LIMITS.warnTiltDeg ? (['tilted'] as const) : []),
       ...(card.residualPx === null ? (['card-not-refined'] as const) : []),
     ],
     cardPx: card.corners,
@@ -240,15 +241,15 @@ function worstMarkMm(pixels: Pixels, toPicture: Homography, marks: readonly Poin
   const found = marks.flatMap(([x, y]) => {
     const places = Array.from({ length: steps * steps }, (_, k) => {
       const [u, v] = [
-        x + (((k % steps) + 0.5) / steps - 0.5) * L.markSearchMm,
-        y + ((floor(k / steps) + 0.5) / steps - 0.5) * L.markSearchMm,
+        x + (((k % steps) + 0.5) / steps - 0.5) * GAP_LIMITS.markSearchMm,
+        y + ((floor(k / steps) + 0.5) / steps - 0.5) * GAP_LIMITS.markSearchMm,
       ];
       const p = mapped(toPicture, u, v);
       return { u, v, light: p ? lightAt(pixels, p[0], p[1], LUMA) : Number.NaN };
     }).filter((p) => known(p.light));
     const lights = places.map((p) => p.light);
     const [dark, bright] = [min(...lights), max(...lights)];
-    if (!(bright - dark > L.markContrast)) return [];
+    if (!(bright - dark > GAP_LIMITS.markContrast)) return [];
     let [su, sv, n] = [0, 0, 0];
     for (const p of places) {
       const w = max(0, (dark + bright) / 2 - p.light);
@@ -265,7 +266,7 @@ function worstMarkMm(pixels: Pixels, toPicture: Homography, marks: readonly Poin
 function middleOf(strip: SeamStrip, path: readonly (SlotPair | null)[]): Point[] {
   const centre = (strip.cols - 1) / 2;
   const offs = path.map((p) => (p ? ((p.left + p.right) / 2 - centre) * strip.colMm : null));
-  const reach = round(L.smoothMm / (COARSE_ROWS * strip.rowMm));
+  const reach = round(GAP_LIMITS.smoothMm / (COARSE_ROWS * strip.rowMm));
   return strip.at.map((p, row) => {
     const i = row / COARSE_ROWS;
     let [sum, weight] = [0, 0];
@@ -290,7 +291,7 @@ function looksBlurred(strip: SeamStrip, pxPerMm: number): boolean {
   const range =
     profile.reduce((m, v) => (known(v) ? max(m, v) : m), 0) - profile.reduce((m, v) => (known(v) ? min(m, v) : m), 255);
   const sigmaPx = (0.5 * range) / (abs(slope[best]!) * sqrt(2 * Math.PI));
-  return range > 4 * L.contrast && sigmaPx > L.blurPx && sigmaPx / pxPerMm > L.blurMm;
+  return range > 4 * GAP_LIMITS.contrast && sigmaPx > GAP_LIMITS.blurPx && sigmaPx / pxPerMm > GAP_LIMITS.blurMm;
 }
 
 function colourPlaces(strip: SeamStrip, path: readonly (SlotPair | null)[], toPicture: Homography): GapStationEdges[] {
@@ -360,7 +361,7 @@ function levelOf(profile: Float64Array, from: number, to: number): number | null
  * the trough alone would draw the edge inwards. Columns; the place it was given where light does not rise past it.
  */
 function againstNearDark(profile: Float64Array, at: number, outwards: 1 | -1, lit: number, blurCols: number): number {
-  const reach = max(1.5, L.darkBlurs * blurCols);
+  const reach = max(1.5, GAP_LIMITS.darkBlurs * blurCols);
   const step = 0.25;
   let place = at;
   for (let round = 0; round < 4; round++) {
@@ -452,7 +453,7 @@ function stationsOf(
   toPicture: Homography,
   blurCols: number,
 ): { list: GapStation[]; blurPx: number; scaleShare: number } {
-  const half = round(L.averageMm / strip.rowMm);
+  const half = round(GAP_LIMITS.averageMm / strip.rowMm);
   const middles = middleLine(path);
   const centre = (strip.cols - 1) / 2;
   const found: { row: number; widthMm: number; left: number; right: number; share: number; parts: number[] }[] = [];
@@ -513,7 +514,8 @@ function stationsOf(
   // A chi-squared with three degrees of freedom has its median at 0.79 of its mean.
   const pooled = (quantile(scatter, 0.5) ?? 0) / 0.79;
   const noiseSe = sqrt(pooled / PARTS);
-  const edgeSe = (hypot(L.edgePx, L.edgeBlurs * blurCols * strip.colMm * pxPerMm) * sqrt(2)) / pxPerMm;
+  const edgeSe =
+    (hypot(GAP_LIMITS.edgePx, GAP_LIMITS.edgeBlurs * blurCols * strip.colMm * pxPerMm) * sqrt(2)) / pxPerMm;
   const outlying = outliers(found.map((f) => f.widthMm));
   const list: GapStation[] = found.map((f, i) => {
     if (outlying[i]) return { sMm: f.row, widthMm: null, refused: 'no-slot', edgesPx: null, columns: null };
@@ -575,7 +577,7 @@ function outliers(widths: readonly number[]): boolean[] {
       off.map(abs).sort((a, b) => a - b),
       0.5,
     ) ?? 0);
-  const limit = max(L.outlierMm, L.outlierSpread * spread);
+  const limit = max(GAP_LIMITS.outlierMm, GAP_LIMITS.outlierSpread * spread);
   return off.map((d, i) => {
     if (abs(d) <= limit) return false;
     // A step has its own side's company.

@@ -1,5 +1,5 @@
 import type { Estimate } from '../stats/estimate';
-import { RIGID_LIMITS as L } from './defaults';
+import { RIGID_LIMITS } from './defaults';
 import { fitThree, type Observation, type ThreeFreedoms } from './rigid';
 
 export const SIDES = ['front', 'rear', 'top', 'bottom'] as const;
@@ -101,7 +101,7 @@ const NORMAL: Readonly<Record<Side, readonly [number, number]>> = {
 };
 const NOT_MEASURED: Estimate = { value: null, low: null, high: null, n: 0 };
 /** Rotations are fitted in mm at this arm, so that the three freedoms are of one size. */
-const ARM_MM = 1000 * (L.priorMm / L.priorMrad);
+const ARM_MM = 1000 * (RIGID_LIMITS.priorMm / RIGID_LIMITS.priorMrad);
 
 interface Seen {
   readonly index: number;
@@ -114,7 +114,11 @@ function gapSeen(s: FitStation, index: number, cx: number, cy: number): Seen[] {
   if (s.gapMm === null) return [];
   const [nx, ny] = NORMAL[s.side];
   const turn = (-(s.yMm - cy) * nx + (s.xMm - cx) * ny) / ARM_MM;
-  const obs: Observation = { a: [-nx, -ny, -turn], seen: s.gapMm - s.nominalMm, se: s.gapSeMm ?? L.typedSeMm };
+  const obs: Observation = {
+    a: [-nx, -ny, -turn],
+    seen: s.gapMm - s.nominalMm,
+    se: s.gapSeMm ?? RIGID_LIMITS.typedSeMm,
+  };
   return [{ index, station: s, obs }];
 }
 
@@ -123,7 +127,7 @@ function flushSeen(s: FitStation, index: number, cx: number, cy: number): Seen[]
   const obs: Observation = {
     a: [1, (s.yMm - cy) / ARM_MM, -(s.xMm - cx) / ARM_MM],
     seen: s.flushMm,
-    se: s.flushSeMm ?? L.typedSeMm,
+    se: s.flushSeMm ?? RIGID_LIMITS.typedSeMm,
   };
   return [{ index, station: s, obs }];
 }
@@ -151,15 +155,15 @@ function besides(seen: readonly Seen[]): (k: number) => number[] {
  * coordinates. Refuses fewer than three gaps; without three flushness figures the out-of-plane part is empty.
  */
 export function fitPanel(stations: readonly FitStation[], options: PanelFitOptions = {}): PanelFitResult {
-  const { hung = 'door', goodMm = L.goodMm, flushMm = L.flushMm } = options;
+  const { hung = 'door', goodMm = RIGID_LIMITS.goodMm, flushMm = RIGID_LIMITS.flushMm } = options;
   const measured = stations.filter((s) => s.gapMm !== null || s.flushMm !== null);
   const centre = (of: (s: FitStation) => number) => measured.reduce((t, s) => t + of(s), 0) / (measured.length || 1);
   const [cx, cy] = [centre((s) => s.xMm), centre((s) => s.yMm)];
   const gaps = stations.flatMap((s, i) => gapSeen(s, i, cx, cy));
-  if (gaps.length < L.leastStations) return { ok: false, reason: 'too-few-stations' };
+  if (gaps.length < RIGID_LIMITS.leastStations) return { ok: false, reason: 'too-few-stations' };
   const allFlush = stations.flatMap((s, i) => flushSeen(s, i, cx, cy));
-  const flush = allFlush.length < L.leastStations ? [] : allFlush;
-  const prior = [L.priorMm, L.priorMm, L.priorMm] as const;
+  const flush = allFlush.length < RIGID_LIMITS.leastStations ? [] : allFlush;
+  const prior = [RIGID_LIMITS.priorMm, RIGID_LIMITS.priorMm, RIGID_LIMITS.priorMm] as const;
   const plane = fitThree(
     gaps.map((g) => g.obs),
     prior,
@@ -189,14 +193,14 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
   const after = held.reduce((t, r) => t + (r.residualMm / r.se) ** 2, 0);
   const { latch, ...hinges } = movementsOf({ ...HINGES[hung], latch: LATCH[hung] }, measured, placeAt);
   const explained = before > 0 ? Math.max(0, 1 - after / before) : 1;
-  const allowed = (r: Told) => Math.max(r.what === 'gap' ? goodMm : flushMm, L.noiseSd * r.se);
+  const allowed = (r: Told) => Math.max(r.what === 'gap' ? goodMm : flushMm, RIGID_LIMITS.noiseSd * r.se);
   const limit = (r: Told) => (r.what === 'gap' ? goodMm : flushMm);
   const furthest = Math.max(...Object.values(hinges).flatMap((h) => [h.dxMm, h.dyMm, h.dzMm].map(Math.abs)));
   const verdict: FitVerdict = held.every((r) => Math.abs(r.seenMm) <= limit(r))
     ? 'good'
-    : explained < L.explained
+    : explained < RIGID_LIMITS.explained
       ? 'reshape'
-      : furthest > L.slotsMm
+      : furthest > RIGID_LIMITS.slotsMm
         ? 'beyond-slots'
         : held.every((r) => Math.abs(r.residualMm) <= allowed(r))
           ? 'adjust'

@@ -3,7 +3,7 @@ import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
 import { quantile } from '../stats/quantile';
 import { studentQuantile } from '../stats/student';
-import { RIGID_LIMITS as L } from './defaults';
+import { RIGID_LIMITS } from './defaults';
 
 /** One linear observation: coefficients of the three freedoms, what was seen, and its standard error. */
 export interface Observation {
@@ -115,16 +115,16 @@ export function fitThree(
   const standard = obs.map((o) => residual(o, first.x) / o.se);
   const suspects = standard
     .map((u, i) => ({ i, u }))
-    .filter(({ u }) => Math.abs(u) > L.suspectSd * first.scale)
+    .filter(({ u }) => Math.abs(u) > RIGID_LIMITS.suspectSd * first.scale)
     .sort((p, q) => Math.abs(q.u) - Math.abs(p.u));
   const alone = suspects.filter(({ i }) => {
     const own = residual(obs[i]!, first.x);
     return !neighbours(i).some((k) => {
       const other = residual(obs[k]!, first.x);
-      return Math.sign(other) === Math.sign(own) && Math.abs(other) >= L.agree * Math.abs(own);
+      return Math.sign(other) === Math.sign(own) && Math.abs(other) >= RIGID_LIMITS.agree * Math.abs(own);
     });
   });
-  const most = Math.floor(L.slips * obs.length);
+  const most = Math.floor(RIGID_LIMITS.slips * obs.length);
   const slips = alone.slice(0, Math.max(most, obs.length > SIZE + 1 ? 1 : 0)).map(({ i }) => i);
   const held = obs.filter((_, i) => !slips.includes(i));
   const { x, cov } = solve(
@@ -145,7 +145,7 @@ export function fitThree(
     residuals: obs.map((o) => residual(o, x)),
     slips,
     told: [0, 1, 2].map(
-      (i) => Math.sqrt(cov[i * SIZE + i]!) < L.untold * priorSd[i]!,
+      (i) => Math.sqrt(cov[i * SIZE + i]!) < RIGID_LIMITS.untold * priorSd[i]!,
     ) as unknown as ThreeFreedoms['told'],
   };
 }

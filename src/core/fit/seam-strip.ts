@@ -1,7 +1,7 @@
 import { type Homography, mapped, type Point } from '../image/homography';
 import type { Pixels } from '../image/pixels';
 import { AS_CODED, type Channels, lightAt, type Tone } from '../image/sample';
-import { GAP_LIMITS as L } from './gap-limits';
+import { GAP_LIMITS } from './gap-limits';
 
 /** A seam laid straight: one row every half millimetre along it, one column for every place across it. */
 export interface SeamStrip {
@@ -58,9 +58,9 @@ export function seamStrip(
   channels: Channels,
   tone: Tone = AS_CODED,
 ): SeamStrip {
-  const path = smoothed(evenlyAlong(line, L.rowMm), round(6 / L.rowMm));
+  const path = smoothed(evenlyAlong(line, GAP_LIMITS.rowMm), round(6 / GAP_LIMITS.rowMm));
   const colMm = 0.5 / pxPerMm;
-  const cols = 2 * floor(L.searchMm / colMm) + 1;
+  const cols = 2 * floor(GAP_LIMITS.searchMm / colMm) + 1;
   const at = path.map(([x, y], i) => {
     const [a, b] = [path[Math.max(0, i - 4)]!, path[Math.min(path.length - 1, i + 4)]!];
     const length = hypot(b[0] - a[0], b[1] - a[1]) || 1;
@@ -76,7 +76,7 @@ export function seamStrip(
       const q = onCard ? null : mapped(toPicture, x, y);
       light[r * cols + c] = q ? lightAt(pixels, q[0], q[1], channels, tone) : Number.NaN;
     }
-  return { rows: at.length, cols, rowMm: L.rowMm, colMm, light, at };
+  return { rows: at.length, cols, rowMm: GAP_LIMITS.rowMm, colMm, light, at };
 }
 
 /** Mean profile over rows from one to another, each moved across by its shift in columns (linear between columns). */

@@ -2,7 +2,7 @@ import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
 import { quantile } from '../stats/quantile';
 import { studentQuantile } from '../stats/student';
-import { GAP_LIMITS as L } from './gap-limits';
+import { GAP_LIMITS } from './gap-limits';
 
 export interface SeamSummary {
   /** Mean gap along the seam, mm; null values without a station. */
@@ -45,7 +45,7 @@ function medianSlope(points: readonly (readonly [number, number])[]): number {
 
 /** Lasting jumps of the widths less their taper: the medians either side of a place differ by more than the limit. */
 function stepsOf(points: readonly (readonly [number, number])[], slope: number): SeamSummary['steps'] {
-  const k = L.stepStations;
+  const k = GAP_LIMITS.stepStations;
   const flat = points.map(([s, w]) => w - slope * s);
   const mid = (list: readonly number[]) =>
     quantile(
@@ -59,7 +59,7 @@ function stepsOf(points: readonly (readonly [number, number])[], slope: number):
   });
   return jumps
     .filter((j, i) => {
-      if (Math.abs(j.jumpMm) < L.stepJumpMm) return false;
+      if (Math.abs(j.jumpMm) < GAP_LIMITS.stepJumpMm) return false;
       // Of neighbouring places the one where the width itself changes most.
       const near = jumps.slice(Math.max(0, i - k + 1), i + k);
       return near.every((o) => Math.abs(o.at) <= Math.abs(j.at));

@@ -1,6 +1,6 @@
 import { peakAt, slopeOf } from '../image/sample';
 import { quantile } from '../stats/quantile';
-import { GAP_LIMITS as L } from './gap-limits';
+import { GAP_LIMITS } from './gap-limits';
 import { meanProfile, type SeamStrip } from './seam-strip';
 
 /** A pair of edges across one place of the seam, columns of the strip. */
@@ -65,7 +65,7 @@ export function pairsOf(profile: Float64Array, colMm: number, noise: number): Sl
   const sigma = 1 / px;
   const slope = slopeOf(profile, sigma);
   const reach = round(0.45 / colMm);
-  const least = max(L.contrast, L.contrastOverNoise * noise);
+  const least = max(GAP_LIMITS.contrast, GAP_LIMITS.contrastOverNoise * noise);
   const [falls, rises] = [edgesOf(profile, slope, -1, least, reach), edgesOf(profile, slope, 1, least, reach)];
   const mm = (v: number) => v / colMm;
   const centre = (profile.length - 1) / 2;
@@ -73,7 +73,7 @@ export function pairsOf(profile: Float64Array, colMm: number, noise: number): Sl
   for (const l of falls)
     for (const r of rises) {
       const width = (r.at - l.at) * colMm;
-      if (width < L.leastWidthMm || width > L.mostWidthMm) continue;
+      if (width < GAP_LIMITS.leastWidthMm || width > GAP_LIMITS.mostWidthMm) continue;
       const near = min(mm(0.7), (r.at - l.at) / 3);
       const inLeft = meanOf(profile, l.at + near * 0.4, l.at + near * 1.2);
       const inRight = meanOf(profile, r.at - near * 1.2, r.at - near * 0.4);
@@ -83,7 +83,7 @@ export function pairsOf(profile: Float64Array, colMm: number, noise: number): Sl
       const dark = min(inLeft, inRight);
       const range = min(outLeft, outRight) - dark;
       if (!(range > least * 0.6)) continue;
-      const level = min(outLeft, outRight) - L.depth * range;
+      const level = min(outLeft, outRight) - GAP_LIMITS.depth * range;
       if (inLeft > level || inRight > level) continue;
       const beside = min(
         darkestOf(profile, l.at - mm(4), l.at - mm(0.7)),
@@ -95,7 +95,7 @@ export function pairsOf(profile: Float64Array, colMm: number, noise: number): Sl
         min(l.size, r.size) / (range + 4) +
         0.3 * min(1, range / 40) -
         1.4 * max(0, second - 0.45) -
-        0.5 * (off / L.searchMm) ** 2;
+        0.5 * (off / GAP_LIMITS.searchMm) ** 2;
       pairs.push({ left: l.at, right: r.at, score });
     }
   return pairs.sort((p, q) => q.score - p.score).slice(0, KEPT);

@@ -57,7 +57,7 @@ const { abs, floor, hypot, max, min, sqrt } = Math;
 /** Smoothing of the derivative across an edge, steps. */
 const SMOOTHING_STEPS = 2;
 
-interface Line {
+interface FittedLine {
   /** Offset from the tapped side along its normal, at its start and at its end, px. */
   readonly start: number;
   readonly end: number;
@@ -179,7 +179,7 @@ function chord(p: number, q: number, t: number): number {
 }
 
 /** The line that most of the strongest candidates lie on, and how far an arc would explain them better. */
-function lineOf(candidates: readonly Candidate[], length: number): Line | null {
+function lineOf(candidates: readonly Candidate[], length: number): FittedLine | null {
   if (candidates.length < 8) return null;
   const tolerance = CARD_LIMITS.onLinePx + CARD_LIMITS.onLineShare * length;
   const straight = bestArc(candidates, tolerance, false);
@@ -272,11 +272,11 @@ export function refineCard(
     const reach = min(mostReachPx, max(CARD_LIMITS.leastReachPx, CARD_LIMITS.reachShare * length));
     const { rises, falls } = candidatesOf(pixels, a, b, reach, tone);
     const lines = [lineOf(rises, length), lineOf(falls, length)];
-    const good = lines.filter((l): l is Line => l !== null).sort((p, q) => q.share - p.share || p.rms - q.rms);
+    const good = lines.filter((l): l is FittedLine => l !== null).sort((p, q) => q.share - p.share || p.rms - q.rms);
     return { a, b, length, line: good[0] ?? null };
   });
   const lines = sides.map((s) => s.line);
-  const found = lines.filter((l): l is Line => l !== null && l.share >= CARD_LIMITS.onLine);
+  const found = lines.filter((l): l is FittedLine => l !== null && l.share >= CARD_LIMITS.onLine);
   if (found.length < 4) {
     const tooBent = lines.some((l) => l !== null && l.share >= 0.25 && l.bowPx > 3 * CARD_LIMITS.bowPx);
     if (tooBent) return { ok: false, reason: 'card-not-flat' };

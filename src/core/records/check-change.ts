@@ -5,7 +5,7 @@ import { EVERYTHING_FITTED } from '../body/styles/options';
 import { type Change, type ChangeResult, changeSchema } from './change';
 import { clip } from './clip';
 import { type BodyOf, KIND_HISTORY, RECORD_SCHEMAS, type RecordKind } from './kinds';
-import { filledInBody, keptBeyond } from './kinds/filled-in';
+import { filledInBody, keptBeyond } from './kinds/with-defaults';
 
 export type CheckedChange =
   | Extract<Change, { op: 'remove' }>

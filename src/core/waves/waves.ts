@@ -2,7 +2,7 @@ import { type Grey, greyOf, type Patch, type Pixels } from '../image/pixels';
 import type { Estimate } from '../stats/estimate';
 import { quantile } from '../stats/quantile';
 import { seeded } from '../stats/random';
-import { WAVES_LIMITS as L, type WavesRefusal } from './limits';
+import { WAVES_LIMITS, type WavesRefusal } from './limits';
 import { gaussianLowPass, withoutShape } from './profile-filter';
 
 /** One edge of a reflected stripe, followed: px of the photograph, along the stripe. */
@@ -43,20 +43,22 @@ export function wavesOf(pixels: Pixels, stretch: Patch, lengthMm: number): Waves
   const refuse = (reason: WavesRefusal): Waves => ({ ok: false, reason });
   if (part.x < 0 || part.y < 0 || part.x + part.width > pixels.width || part.y + part.height > pixels.height)
     return refuse('outside');
-  if (lengthMm < L.leastLengthMm) return refuse('too-short');
+  if (lengthMm < WAVES_LIMITS.leastLengthMm) return refuse('too-short');
   if (part.width < 8 || part.height < 8) return refuse('too-coarse');
   const straight = greyOf(pixels, part);
-  if (clippedShare(straight) > L.clippedShare) return refuse('burnt-out');
+  if (clippedShare(straight) > WAVES_LIMITS.clippedShare) return refuse('burnt-out');
   const turned = stripesStand(straight);
   const grey = turned ? transposed(straight) : straight;
   const start = startOf(grey);
   if (!start) return refuse('no-stripes');
   const pxPerMm = grey.width / lengthMm;
-  if (pxPerMm < L.leastPxPerMm) return refuse('too-coarse');
-  if (start.pitch < L.leastPitchPx) return refuse('too-coarse');
-  if (start.softness > L.softest) return refuse('blurred');
-  const edges = start.edges.map((e) => follow(grey, start, e)).filter((e) => e.length >= L.leastShare * grey.width);
-  if (edges.length < L.leastEdges) return refuse('no-stripes');
+  if (pxPerMm < WAVES_LIMITS.leastPxPerMm) return refuse('too-coarse');
+  if (start.pitch < WAVES_LIMITS.leastPitchPx) return refuse('too-coarse');
+  if (start.softness > WAVES_LIMITS.softest) return refuse('blurred');
+  const edges = start.edges
+    .map((e) => follow(grey, start, e))
+    .filter((e) => e.length >= WAVES_LIMITS.leastShare * grey.width);
+  if (edges.length < WAVES_LIMITS.leastEdges) return refuse('no-stripes');
   const blocks = blocksOf(edges, pxPerMm, grey.width);
   return {
     ok: true,
@@ -71,7 +73,7 @@ export function wavesOf(pixels: Pixels, stretch: Patch, lengthMm: number): Waves
 
 function clippedShare({ data }: Grey): number {
   let n = 0;
-  for (const v of data) if (v >= L.burnt || v <= 255 - L.burnt) n++;
+  for (const v of data) if (v >= WAVES_LIMITS.burnt || v <= 255 - WAVES_LIMITS.burnt) n++;
   return n / data.length;
 }
 
@@ -135,7 +137,7 @@ function crossings(column: Float32Array, reach: number): { y: number; rising: bo
   const found: { y: number; rising: boolean; range: number }[] = [];
   for (let y = 1; y < column.length; y++) {
     const [a, b] = [column[y - 1]! - level[y - 1]!, column[y]! - level[y]!];
-    if (a < 0 === b < 0 || range[y]! < L.contrast) continue;
+    if (a < 0 === b < 0 || range[y]! < WAVES_LIMITS.contrast) continue;
     found.push({ y: y - 1 + a / (a - b), rising: b > a, range: range[y]! });
   }
   return found;
@@ -148,14 +150,14 @@ function startOf(grey: Grey): Start | null {
     const x = round(share * grey.width);
     const column = columnAt(grey, x, 2);
     const rough = crossings(column, max(8, round(grey.height / 6)));
-    if (rough.length < L.leastEdges) continue;
+    if (rough.length < WAVES_LIMITS.leastEdges) continue;
     const gaps = rough.slice(2).map((e, i) => e.y - rough[i]!.y);
     const pitch = quantile(
       [...gaps].sort((a, b) => a - b),
       0.5,
     )!;
     const edges = crossings(column, round(pitch));
-    if (edges.length < L.leastEdges || (best && edges.length <= best.edges.length)) continue;
+    if (edges.length < WAVES_LIMITS.leastEdges || (best && edges.length <= best.edges.length)) continue;
     best = { x, pitch, edges, softness: softnessOf(column, edges, pitch) };
   }
   return best;
@@ -182,7 +184,7 @@ function follow(grey: Grey, start: Start, edge: { y: number; rising: boolean }):
     for (let x = start.x + (by === 1 ? 0 : -1); x >= 0 && x < grey.width; x += by) {
       const seen = crossingNear(grey, x, y + slope, start.pitch, edge.rising);
       if (seen === null) {
-        if (++lost > L.bridgePx) break;
+        if (++lost > WAVES_LIMITS.bridgePx) break;
         y += slope;
         continue;
       }
@@ -212,7 +214,7 @@ function crossingNear(
     low = min(low, v);
     high = max(high, v);
   }
-  if (high - low < L.contrast) return null;
+  if (high - low < WAVES_LIMITS.contrast) return null;
   const level = (low + high) / 2;
   let best: number | null = null;
   for (let i = from + 1; i <= to; i++) {
@@ -221,21 +223,21 @@ function crossingNear(
     const at = i - 1 + a / (a - b);
     if (best === null || abs(at - y) < abs(best - y)) best = at;
   }
-  return best !== null && abs(best - y) <= L.jump * pitch ? best : null;
+  return best !== null && abs(best - y) <= WAVES_LIMITS.jump * pitch ? best : null;
 }
 
 /** Sums of squares of all edges' bending in the two bands, mm², by stretches of the panel along the stripes. */
 function blocksOf(edges: readonly (readonly [number, number])[][], pxPerMm: number, columns: number): Block[] {
-  const count = max(L.leastBlocks, round(columns / pxPerMm / L.blockMm));
+  const count = max(WAVES_LIMITS.leastBlocks, round(columns / pxPerMm / WAVES_LIMITS.blockMm));
   const blocks = Array.from({ length: count }, () => ({ n: 0, short: 0, long: 0 }));
   const step = 1 / pxPerMm;
   for (const edge of edges) {
     const bent = withoutShape(
       evenly(edge).map((v) => v * step),
-      L.shapeOrder,
+      WAVES_LIMITS.shapeOrder,
     );
-    const upToLong = gaussianLowPass(bent, step, L.longUpToMm);
-    const upToShort = gaussianLowPass(bent, step, L.shortUpToMm);
+    const upToLong = gaussianLowPass(bent, step, WAVES_LIMITS.longUpToMm);
+    const upToShort = gaussianLowPass(bent, step, WAVES_LIMITS.shortUpToMm);
     const first = edge[0]![0];
     for (let i = 0; i < bent.length; i++) {
       const block = blocks[min(count - 1, floor(((first + i) * count) / columns))]!;

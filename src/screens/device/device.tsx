@@ -2,10 +2,10 @@
 
 import { CloudOff, Send, Trash2 } from 'lucide-react';
 import Link from 'next/link';
+import { sendWaiting } from '@/ui/device/background-sender';
 import { dropLot } from '@/ui/device/device-store';
 import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
-import { pump } from '@/ui/device/pump';
-import { isTight, useRoom } from '@/ui/device/room';
+import { quotaIsShort, useStorageQuota } from '@/ui/device/storage-quota';
 import { type DeviceList, useDeviceList } from '@/ui/device/use-device-list';
 import { usePhotoQueue } from '@/ui/device/use-photo-queue';
 import { useWording } from '@/ui/preferences';
@@ -20,15 +20,15 @@ const LISTED = 200;
 export function Device({ away = false }: { away?: boolean }) {
   const list = useDeviceList();
   const queue = usePhotoQueue();
-  const room = useRoom(queue.photos.length);
+  const quota = useStorageQuota(queue.photos.length);
   return (
     <PlainPage
       title="On this device"
       about={away ? 'No network. Everything is kept here and sent by itself when it is back.' : 'Connected.'}
     >
-      {isTight(room) && (
+      {quotaIsShort(quota) && (
         <p role="alert" className="border-l-4 border-pin bg-card px-4 py-3">
-          This device has room for {Math.round(room.freeBytes / 1e6)} MB more. Send what waits before you take more
+          This device has room for {Math.round(quota.freeBytes / 1e6)} MB more. Send what waits before you take more
           pictures, or remove lots below that are done.
         </p>
       )}
@@ -40,20 +40,21 @@ export function Device({ away = false }: { away?: boolean }) {
       ) : list === null ? (
         <p className="text-soft">Looking …</p>
       ) : (
-        <Held list={list} photos={queue.photos.length} away={away} />
+        <DeviceContents list={list} unkept={queue.unkept} away={away} />
       )}
-      {room && (
+      {quota && (
         <p className="text-sm text-soft">
-          {Math.round(room.usedShare * 100)} % of the room this browser gives is used;{' '}
-          {Math.round(room.freeBytes / 1e6)} MB are free.
+          {Math.round(quota.usedShare * 100)} % of the room this browser gives is used;{' '}
+          {Math.round(quota.freeBytes / 1e6)} MB are free.
         </p>
       )}
     </PlainPage>
   );
 }
 
-function Held({ list, photos, away }: { list: DeviceList; photos: number; away: boolean }) {
-  const { waiting, aside, lots } = list;
+function DeviceContents({ list, unkept, away }: { list: DeviceList; unkept: number; away: boolean }) {
+  const { waiting, rejected, lots } = list;
+  const photos = list.photos + unkept;
   const wording = useWording();
   const lotOf = new Map(lots.map((l) => [l.inspection, l]));
   const name = (inspection: string) => {
@@ -68,7 +69,7 @@ function Held({ list, photos, away }: { list: DeviceList; photos: number; away: 
             {waiting.length + photos === 0 ? 'Nothing waits: the server has everything' : 'Waits to be sent'}
           </h2>
           {waiting.length + photos > 0 && (
-            <button type="button" className="btn" onClick={() => void pump()}>
+            <button type="button" className="btn" onClick={() => void sendWaiting()}>
               {away ? <CloudOff size={16} aria-hidden="true" /> : <Send size={16} aria-hidden="true" />} Try now
             </button>
           )}
@@ -86,13 +87,13 @@ function Held({ list, photos, away }: { list: DeviceList; photos: number; away: 
         {waiting.length > LISTED && <p className="text-sm">and {waiting.length - LISTED} more entries</p>}
         <PhotosOnTheirWay />
       </section>
-      {aside.length > 0 && (
+      {rejected.length > 0 && (
         <section aria-labelledby="aside" className="grid gap-2">
           <h2 id="aside" className="text-lg font-bold">
             Not taken by the server
           </h2>
           <ul className="grid gap-px overflow-hidden rounded-cut border-2 border-pin bg-line text-sm">
-            {aside.map((row) => (
+            {rejected.map((row) => (
               <li key={row.id} className="flex flex-wrap items-center gap-3 bg-card px-3 py-2">
                 <span className="min-w-0 flex-1">
                   <strong>{name(row.inspection)}</strong>, {entryText(row.change, wording)}
@@ -129,7 +130,7 @@ function Held({ list, photos, away }: { list: DeviceList; photos: number; away: 
                   <span className="min-w-0">
                     <span className="block truncate font-semibold">{l.facts.lot.title}</span>
                     <span className="block text-xs text-soft">
-                      {l.along ? 'taken along' : 'opened here'}, as of {momentText(l.savedAt)}
+                      {l.forOffline ? 'taken along' : 'opened here'}, as of {momentText(l.savedAt)}
                     </span>
                   </span>
                 </Link>

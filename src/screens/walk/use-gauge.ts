@@ -42,7 +42,7 @@ export interface GaugeHand {
   readonly onFoil: ((foilUm: number) => void) | null;
 }
 
-interface Held {
+interface GaugeConnection {
   readonly standIn: StandInGauge | null;
   readonly name: string;
   readonly ceilingUm: number;
@@ -52,7 +52,7 @@ interface Held {
 export function useGauge(walking: Walking): GaugeHand {
   const { facts, plan, state, store, mayEdit } = useInspection();
   const { preferences } = usePreferences();
-  const [held, setHeld] = useState<Held | null>(null);
+  const [held, setHeld] = useState<GaugeConnection | null>(null);
   const [battery, setBattery] = useState<number | null>(null);
   const [says, setSays] = useState('');
   const last = useRef<{ zone: string; uMm: number; vMm: number } | null>(null);

@@ -13,7 +13,7 @@ import { daysUntil, dayText } from '@/words/dates';
 import { bandText, gradeFigures } from '@/words/grade';
 import { AddLot } from './add-lot';
 import { ImportBundle } from './import-bundle';
-import { TakeAlong } from './take-along';
+import { SaveSaleOffline } from './save-sale-offline';
 
 /** What the Yard shows of a lot. */
 export interface YardLot {
@@ -236,7 +236,7 @@ export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest
                 </option>
               ))}
             </select>
-            {sale && total > 0 && <TakeAlong saleId={sale.id} />}
+            {sale && total > 0 && <SaveSaleOffline saleId={sale.id} />}
             {me.role === 'manager' && sale && (
               <button type="button" className="btn" onClick={() => setAdding(true)}>
                 <Plus size={16} aria-hidden="true" /> Add lot

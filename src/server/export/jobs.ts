@@ -1,16 +1,16 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import os from 'node:os';
 import path from 'node:path';
+import pLimit from 'p-limit';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { addExportJob, moveExportJob, removeExportJob } from '@/data/export-jobs';
 import type { ExportWhat } from '@/data/tables/farvin';
-import { Lanes } from '../lanes';
 import { photoStore } from '../photo-store';
 import { exportKey } from './export-key';
 
 /** One at a time in a server: the other core goes on answering. */
-const lanes = new Lanes(1);
+const inTurn = pLimit(1);
 const running = new Map<string, ChildProcess>();
 const WORSE_PRIORITY = 10;
 
@@ -45,14 +45,12 @@ export function runExport(jobId: string, userId: string): Promise<{ code: number
 /** Starts an export in the background and returns its id at once. */
 export async function startExport(db: Db, actor: Actor, inspectionId: string, what: ExportWhat): Promise<string> {
   const id = await addExportJob(db, actor, inspectionId, what);
-  void lanes
-    .run(async () => {
-      // Cancelled while it waited for its turn: the making finds nothing to do.
-      const { code } = await runExport(id, actor.userId);
-      if (code !== 0)
-        await moveExportJob(db, actor, id, { state: 'failed', message: 'It could not be made. Make it again.' });
-    })
-    .catch(() => {});
+  void inTurn(async () => {
+    // Cancelled while it waited for its turn: the making finds nothing to do.
+    const { code } = await runExport(id, actor.userId);
+    if (code !== 0)
+      await moveExportJob(db, actor, id, { state: 'failed', message: 'It could not be made. Make it again.' });
+  }).catch(() => {});
   return id;
 }
 

@@ -1,7 +1,7 @@
 import type { SeamFit } from '@/core/fit/car-fit';
 
 const W = 600;
-const H = 120;
+const HEIGHT = 120;
 const [LEFT, TOP, FLOOR] = [34, 8, 96];
 
 /** Least and most mm that a chart of these seams shows: all places, and twice the tolerance. */
@@ -31,7 +31,7 @@ export function SeamProfile({
   const placed = fit.stations.filter((s) => s.gap);
   return (
     <svg
-      viewBox={`0 0 ${W} ${H}`}
+      viewBox={`0 0 ${W} ${HEIGHT}`}
       className="w-full"
       role="img"
       aria-label={`${label}: ${placed.map((s) => `${s.gap!.value!.toFixed(1)} mm at ${Math.round(s.sMm)}`).join(', ')}`}
@@ -86,7 +86,7 @@ export function SeamProfile({
         <text
           key={s}
           x={x(s * length)}
-          y={H - 8}
+          y={HEIGHT - 8}
           fontSize="11"
           textAnchor={s === 1 ? 'end' : 'middle'}
           fontFamily="var(--font-mono)"

@@ -4,7 +4,7 @@ import { type ThicknessUnit, thicknessFigure, thicknessSign } from '@/core/units
 import { rampColour } from '../body-plan/ramp';
 
 const W = 300;
-const H = 128;
+const HEIGHT = 128;
 const TOP = 18;
 const FLOOR = 100;
 
@@ -35,7 +35,7 @@ export function StripPlot({ readings, profile, unit, ceilingUm, twinUm }: Props)
   return (
     <figure>
       <svg
-        viewBox={`0 0 ${W} ${H}`}
+        viewBox={`0 0 ${W} ${HEIGHT}`}
         className="w-full"
         role="img"
         aria-label={`Readings against the ${profile.name} school: ${summary}`}
@@ -96,7 +96,7 @@ export function StripPlot({ readings, profile, unit, ceilingUm, twinUm }: Props)
           <text
             key={t}
             x={x(t)}
-            y={H - 6}
+            y={HEIGHT - 6}
             fontSize="9.5"
             textAnchor="middle"
             fill="var(--ink)"

@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import { Messages } from '../shell/messages';
-import { startPump } from './pump';
+import { startBackgroundSender } from './background-sender';
 
 /** Asks the browser to open these pages without a network from now on. */
 async function installWorker(): Promise<void> {
@@ -16,7 +16,7 @@ async function installWorker(): Promise<void> {
 
 /** What every page of a signed-in person has: the sender of what waits, the service worker, short messages. */
 export function DeviceKeeper({ me, away = false }: { me: string; away?: boolean }) {
-  useEffect(() => startPump(me), [me]);
+  useEffect(() => startBackgroundSender(me), [me]);
   useEffect(() => {
     if (!away) void installWorker().catch(() => {});
   }, [away]);

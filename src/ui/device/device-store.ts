@@ -2,7 +2,7 @@ import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { CheckedChange } from '@/core/records/check-change';
 import type { AnyRecord } from '@/core/records/kinds';
 import type { InspectionFacts } from '../records/inspection-facts';
-import type { Aside, Kept, Settled } from '../records/inspection-store';
+import type { Outbox, RejectedChange, SendOutcome } from '../records/inspection-store';
 
 export interface WaitingRow {
   /** The change's own id. */
@@ -15,7 +15,7 @@ export interface WaitingRow {
   change: CheckedChange;
 }
 
-export interface AsideRow extends Aside {
+export interface RejectedRow extends RejectedChange {
   id: string;
   inspection: string;
   by: string;
@@ -48,7 +48,7 @@ export interface LotRow {
   inspection: string;
   savedAt: string;
   /** Taken along on purpose, not just opened here. */
-  along: boolean;
+  forOffline: boolean;
   facts: InspectionFacts;
 }
 
@@ -56,7 +56,7 @@ type RecordRow = AnyRecord & { inspection: string };
 
 class DeviceDatabase extends Dexie {
   waiting!: EntityTable<WaitingRow, 'id'>;
-  aside!: EntityTable<AsideRow, 'id'>;
+  readonly rejected: EntityTable<RejectedRow, 'id'>;
   photos!: EntityTable<PhotoRow, 'id'>;
   lots!: EntityTable<LotRow, 'lotId'>;
   records!: Table<RecordRow, [string, string]>;
@@ -72,6 +72,19 @@ class DeviceDatabase extends Dexie {
       records: '[inspection+id], inspection',
     });
     this.version(3).stores({ person: 'key' });
+    this.version(4)
+      .stores({})
+      .upgrade((tx) =>
+        tx
+          .table('lots')
+          .toCollection()
+          .modify((lot) => {
+            lot.forOffline = lot.along ?? false;
+            delete lot.along;
+          }),
+      );
+    // The name under which the first programs stored it.
+    this.rejected = this.table('aside');
   }
 }
 
@@ -84,7 +97,7 @@ export function device(): DeviceDatabase {
 }
 
 /** The part of the device's memory that one inspection's store writes, for the person signed in. */
-export function keptFor(by: string): Kept {
+export function outboxFor(by: string): Outbox {
   return {
     async keep(inspection, changes) {
       await keepWaiting(inspection, by, changes);
@@ -94,17 +107,17 @@ export function keptFor(by: string): Kept {
         .waiting.where('[inspection+order]')
         .between([inspection, Dexie.minKey], [inspection, Dexie.maxKey])
         .toArray();
-      const aside = await device().aside.where('inspection').equals(inspection).toArray();
+      const rejected = await device().rejected.where('inspection').equals(inspection).toArray();
       // Rows of the first version say nobody's name: they are of whoever opened this device's pages then.
       const own = (row: { by?: string }) => (row.by ?? by) === by;
       return {
         changes: rows.filter(own).map((r) => r.change),
-        aside: aside.filter(own).map(({ change, result }) => ({ change, result })),
+        rejected: rejected.filter(own).map(({ change, result }) => ({ change, result })),
       };
     },
     settle: (inspection, settled) => settleOnDevice(inspection, by, settled),
-    async forgetAside(changeId) {
-      await device().aside.delete(changeId);
+    async forgetRejected(changeId) {
+      await device().rejected.delete(changeId);
     },
   };
 }
@@ -144,12 +157,12 @@ export async function setPersonHere(account: string): Promise<void> {
 }
 
 /** In one step: answered changes leave the outbox, refused ones are set aside, and the saved lot shows what was taken. */
-export async function settleOnDevice(inspection: string, by: string, settled: Settled): Promise<void> {
+export async function settleOnDevice(inspection: string, by: string, settled: SendOutcome): Promise<void> {
   const d = device();
-  await d.transaction('rw', d.waiting, d.aside, d.records, d.lots, async () => {
+  await d.transaction('rw', d.waiting, d.rejected, d.records, d.lots, async () => {
     await d.waiting.bulkDelete([...settled.answered]);
-    await d.aside.bulkPut(
-      settled.aside.map(({ change, result }) => ({ id: change.id, inspection, by, change, result })),
+    await d.rejected.bulkPut(
+      settled.rejected.map(({ change, result }) => ({ id: change.id, inspection, by, change, result })),
     );
     if ((await d.lots.where('inspection').equals(inspection).count()) === 0) return;
     await d.records.bulkPut(settled.present.map((r) => ({ ...r, inspection })));
@@ -158,7 +171,11 @@ export async function settleOnDevice(inspection: string, by: string, settled: Se
 }
 
 /** Saves a lot with its records, so that it opens without a network. */
-export async function saveLot(facts: InspectionFacts, records: readonly AnyRecord[], along: boolean): Promise<void> {
+export async function saveLot(
+  facts: InspectionFacts,
+  records: readonly AnyRecord[],
+  forOffline: boolean,
+): Promise<void> {
   const d = device();
   await d.transaction('rw', d.lots, d.records, async () => {
     const before = await d.lots.get(facts.lot.id);
@@ -172,7 +189,7 @@ export async function saveLot(facts: InspectionFacts, records: readonly AnyRecor
       lotId: facts.lot.id,
       inspection: facts.id,
       savedAt: new Date().toISOString(),
-      along: along || (before?.along ?? false),
+      forOffline: forOffline || (before?.forOffline ?? false),
       facts,
     });
   });

@@ -175,7 +175,7 @@ class PhotoQueue {
     const begun = new Set<string>();
     const next = () =>
       this.state.photos.find((p) => !begun.has(p.id) && p.refused === '' && (p.by || this.by) === this.by);
-    const lane = async () => {
+    const worker = async () => {
       for (let p = next(); p && !stopped; p = next()) {
         begun.add(p.id);
         const why = await this.sendOne(p.id);
@@ -183,7 +183,7 @@ class PhotoQueue {
       }
     };
     if (next()) this.set({ sending: 'sending' });
-    await Promise.all(Array.from({ length: AT_ONCE }, lane));
+    await Promise.all(Array.from({ length: AT_ONCE }, worker));
     this.set({ sending: stopped ?? 'idle', ...(stopped !== 'store' && { trouble: '' }) });
     if (!stopped) this.tries = 0;
     if (stopped === 'offline' || stopped === 'store') {

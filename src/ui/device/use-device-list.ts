@@ -1,10 +1,12 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import { type AsideRow, device, type LotRow, type WaitingRow } from './device-store';
+import { device, type LotRow, type RejectedRow, type WaitingRow } from './device-store';
 
 export interface DeviceList {
   readonly waiting: readonly WaitingRow[];
-  readonly aside: readonly AsideRow[];
+  /** How many pictures wait, counted with the entries. */
+  readonly photos: number;
+  readonly rejected: readonly RejectedRow[];
   readonly lots: readonly LotRow[];
 }
 
@@ -14,12 +16,16 @@ export function useDeviceList(): DeviceList | null | 'closed' {
   useEffect(() => {
     const subscription = liveQuery(async () => {
       const d = device();
-      const [waiting, aside, lots] = await Promise.all([
-        d.waiting.orderBy('[inspection+order]').toArray(),
-        d.aside.toArray(),
-        d.lots.toArray(),
-      ]);
-      return { waiting, aside, lots: lots.sort((a, b) => a.facts.lot.number - b.facts.lot.number) };
+      // In one step: a picture that leaves and its record that waits are never both unseen.
+      const [waiting, photos, rejected, lots] = await d.transaction('r', d.waiting, d.photos, d.rejected, d.lots, () =>
+        Promise.all([
+          d.waiting.orderBy('[inspection+order]').toArray(),
+          d.photos.count(),
+          d.rejected.toArray(),
+          d.lots.toArray(),
+        ]),
+      );
+      return { waiting, photos, rejected, lots: lots.sort((a, b) => a.facts.lot.number - b.facts.lot.number) };
     }).subscribe({ next: setList, error: () => setList('closed') });
     return () => subscription.unsubscribe();
   }, []);

@@ -9,7 +9,7 @@ import { useWording } from '../preferences';
 import { useInspection } from '../records/inspection';
 import { Modal } from './modal';
 
-interface Line {
+interface HistoryEntry {
   readonly seq: number;
   readonly at: string;
   readonly who: string | null;
@@ -39,7 +39,7 @@ export function RecordHistory({ record, title }: { record: string; title: string
 function HistorySheet({ record, title, onClose }: { record: string; title: string; onClose: () => void }) {
   const { facts, car } = useInspection();
   const wording = useWording(car?.steering);
-  const [lines, setLines] = useState<readonly Line[] | 'away' | null>(null);
+  const [lines, setLines] = useState<readonly HistoryEntry[] | 'away' | null>(null);
   useEffect(() => {
     let gone = false;
     fetch(`/api/v1/inspections/${facts.id}/log?record=${record}`)

@@ -1,7 +1,7 @@
 import type { ChangeResult } from '@/core/records/change';
 import type { CheckedChange } from '@/core/records/check-change';
 import { recordsOf } from '@/core/records/reduce';
-import { type Aside, InspectionStore, type Kept, type News, type Send } from './inspection-store';
+import { InspectionStore, type News, type Outbox, type RejectedChange, type Send } from './inspection-store';
 
 const AT = '2027-02-10T09:00:00Z';
 const reading = (um: number) => ({
@@ -12,22 +12,22 @@ const reading = (um: number) => ({
 /** A device memory and a server that answers as it is told. */
 function bench(answer: (changes: readonly CheckedChange[]) => Awaited<ReturnType<Send>>) {
   const memory = new Map<string, CheckedChange>();
-  const aside = new Map<string, Aside>();
+  const rejected = new Map<string, RejectedChange>();
   const sent: CheckedChange[][] = [];
-  const kept: Kept = {
+  const outbox: Outbox = {
     keep: async (_i, changes) => void changes.forEach((c) => void memory.set(c.id, c)),
-    of: async () => ({ changes: [...memory.values()], aside: [...aside.values()] }),
+    of: async () => ({ changes: [...memory.values()], rejected: [...rejected.values()] }),
     settle: async (_i, settled) => {
       for (const id of settled.answered) memory.delete(id);
-      for (const a of settled.aside) aside.set(a.change.id, a);
+      for (const a of settled.rejected) rejected.set(a.change.id, a);
     },
-    forgetAside: async (id) => void aside.delete(id),
+    forgetRejected: async (id) => void rejected.delete(id),
   };
   const send: Send = async (changes) => {
     sent.push([...changes]);
     return answer(changes);
   };
-  return { memory, aside, sent, kept, send };
+  return { memory, rejected, sent, outbox, send };
 }
 const applied = (changes: readonly CheckedChange[]): { ok: true; results: ChangeResult[] } => ({
   ok: true,
@@ -39,7 +39,7 @@ const settled = async () => {
 
 it('shows an entry at once, sends it, and forgets it on the device once acknowledged', async () => {
   const b = bench(applied);
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   store.put([reading(131), reading(128)]);
   expect(recordsOf(store.snapshot().records, 'reading')).toHaveLength(2);
   await settled();
@@ -51,7 +51,7 @@ it('keeps entries while the server is away and sends them in order when it is ba
   jest.useFakeTimers();
   let up = false;
   const b = bench((c) => (up ? applied(c) : { ok: false, why: 'offline' }));
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   store.put([reading(131)]);
   store.put([reading(128)]);
   await settled();
@@ -68,10 +68,10 @@ it('keeps entries while the server is away and sends them in order when it is ba
 
 it('takes up after a reload what was left unsent, without doubling it', async () => {
   const away = bench(() => ({ ok: false, why: 'signed-out' }));
-  const before = new InspectionStore('i', [], away.send, away.kept);
+  const before = new InspectionStore('i', [], away.send, away.outbox);
   before.put([reading(131)]);
   await settled();
-  const after = new InspectionStore('i', [], async (c) => applied(c), away.kept);
+  const after = new InspectionStore('i', [], async (c) => applied(c), away.outbox);
   await after.resume();
   await after.resume();
   await settled();
@@ -84,14 +84,14 @@ it('sets a refused entry aside with its reason instead of dropping it', async ()
     ok: true,
     results: c.map((x) => ({ id: x.id, status: 'rejected', reason: 'sealed', message: 'sealed' })),
   }));
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   store.put([reading(131)]);
   await settled();
-  expect(store.snapshot().aside).toHaveLength(1);
+  expect(store.snapshot().rejected).toHaveLength(1);
   expect(store.snapshot().records.size).toBe(0);
 });
 
-it('shows the other’s value at a conflict and lets the person insist', async () => {
+it('shows the other’s value at a conflict and lets the person enter it again', async () => {
   let first = true;
   const b = bench((c) => {
     if (!first) return applied(c);
@@ -101,12 +101,12 @@ it('shows the other’s value at a conflict and lets the person insist', async (
       results: c.map((x) => ({ id: x.id, status: 'conflict', present: { version: 4, body: reading(300).body } })),
     };
   });
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   store.put([reading(131)]);
   await settled();
   const [record] = recordsOf(store.snapshot().records, 'reading');
   expect(record).toMatchObject({ version: 4, body: { thicknessUm: 300 } });
-  store.insist(store.snapshot().aside[0]!);
+  store.resubmit(store.snapshot().rejected[0]!);
   await settled();
   expect(recordsOf(store.snapshot().records, 'reading')[0]).toMatchObject({ version: 5, body: { thicknessUm: 131 } });
   expect(b.sent.at(-1)![0]).toMatchObject({ base: 4 });
@@ -114,7 +114,7 @@ it('shows the other’s value at a conflict and lets the person insist', async (
 
 it('takes entries back one by one', async () => {
   const b = bench(applied);
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   store.put([reading(131)]);
   store.put([reading(128), reading(125)]);
   expect(store.undo()).toEqual({ ok: true });
@@ -128,7 +128,7 @@ it('takes entries back one by one', async () => {
 
 it('refuses what the schema refuses and enters nothing of it', () => {
   const b = bench(applied);
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   const result = store.put([reading(131), { kind: 'reading', body: { ...reading(5).body } }]);
   expect(result).toMatchObject({ ok: false, reason: 'ask-unit' });
   expect(store.snapshot().records.size).toBe(0);
@@ -139,16 +139,16 @@ it('keeps refused entries over a reload until the person has decided', async () 
     ok: true,
     results: c.map((x) => ({ id: x.id, status: 'rejected', reason: 'sealed', message: 'sealed' })),
   }));
-  new InspectionStore('i', [], b.send, b.kept).put([reading(131)]);
+  new InspectionStore('i', [], b.send, b.outbox).put([reading(131)]);
   await settled();
-  const after = new InspectionStore('i', [], async (c) => applied(c), b.kept);
+  const after = new InspectionStore('i', [], async (c) => applied(c), b.outbox);
   await after.resume();
-  expect(after.snapshot().aside).toHaveLength(1);
+  expect(after.snapshot().rejected).toHaveLength(1);
   // Mended and entered again: it goes, and is not set aside any more.
-  expect(after.insist(after.snapshot().aside[0]!, reading(140).body)).toMatchObject({ ok: true });
+  expect(after.resubmit(after.snapshot().rejected[0]!, reading(140).body)).toMatchObject({ ok: true });
   await settled();
-  expect(after.snapshot()).toMatchObject({ waiting: 0, aside: [] });
-  expect(b.aside.size).toBe(0);
+  expect(after.snapshot()).toMatchObject({ waiting: 0, rejected: [] });
+  expect(b.rejected.size).toBe(0);
   expect(recordsOf(after.snapshot().records, 'reading')[0]!.body.thicknessUm).toBe(140);
 });
 
@@ -157,16 +157,18 @@ it('keeps a set-aside entry when its mended form is refused as well', async () =
     ok: true,
     results: c.map((x) => ({ id: x.id, status: 'rejected', reason: 'invalid', message: 'no' })),
   }));
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   store.put([reading(131)]);
   await settled();
-  expect(store.insist(store.snapshot().aside[0]!, { ...reading(131).body, zone: 'wing' })).toMatchObject({ ok: false });
-  expect(store.snapshot().aside).toHaveLength(1);
+  expect(store.resubmit(store.snapshot().rejected[0]!, { ...reading(131).body, zone: 'wing' })).toMatchObject({
+    ok: false,
+  });
+  expect(store.snapshot().rejected).toHaveLength(1);
 });
 
 it('enters again what was taken back, until something new is entered', async () => {
   const b = bench(applied);
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   const [id] = (store.put([reading(131)]) as { ids: string[] }).ids;
   store.put([{ ...reading(140), id: id! }]);
   const now = () => recordsOf(store.snapshot().records, 'reading').map((r) => r.body.thicknessUm);
@@ -196,7 +198,7 @@ const news = (seq: number, record: string, version: number, um: number | null): 
 
 it('takes in what others enter, once, and refuses to undo over it', async () => {
   const b = bench(applied);
-  const store = new InspectionStore('i', [], b.send, b.kept, 10);
+  const store = new InspectionStore('i', [], b.send, b.outbox, 10);
   const [id] = (store.put([reading(131)]) as { ids: string[] }).ids;
   await settled();
   expect(store.receive([news(11, 'a', 1, 99), news(12, id!, 2, 150)])).toHaveLength(2);
@@ -216,7 +218,7 @@ it('takes in what others enter, once, and refuses to undo over it', async () => 
 it('does not take its own change for news, and shows its own entry over news of the same record', async () => {
   let up = false;
   const b = bench((c) => (up ? applied(c) : { ok: false, why: 'offline' }));
-  const store = new InspectionStore('i', [], b.send, b.kept);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
   const [id] = (store.put([reading(131)]) as { ids: string[] }).ids;
   await settled();
   store.receive([news(1, id!, 1, 300)]);
@@ -230,7 +232,7 @@ it('does not take its own change for news, and shows its own entry over news of 
 
 it('says that the device could not keep an entry, and sends it all the same', async () => {
   const b = bench(applied);
-  const full: Kept = { ...b.kept, keep: async () => Promise.reject(new Error('full')) };
+  const full: Outbox = { ...b.outbox, keep: async () => Promise.reject(new Error('full')) };
   let up = false;
   const store = new InspectionStore('i', [], async (c) => (up ? applied(c) : { ok: false, why: 'offline' }), full);
   store.put([reading(131)]);

@@ -2,23 +2,23 @@ import { v7 as uuidv7 } from 'uuid';
 import { CHANGES_PER_CALL, type ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkBody } from '@/core/records/check-change';
 import type { AnyRecord, BodyOf, RecordKind } from '@/core/records/kinds';
-import { filledIn } from '@/core/records/kinds/filled-in';
+import { withDefaults } from '@/core/records/kinds/with-defaults';
 import { applyTo, type Records, recordsOf } from '@/core/records/reduce';
 import { changeTo, type Edit, sameBody } from './edits';
 
 /** What an answer of the server means for this device's memory. */
-export interface Settled {
+export interface SendOutcome {
   readonly answered: readonly string[];
-  readonly aside: readonly Aside[];
+  readonly rejected: readonly RejectedChange[];
   readonly present: readonly AnyRecord[];
   readonly gone: readonly string[];
 }
 
-export interface Kept {
+export interface Outbox {
   keep(inspection: string, changes: readonly CheckedChange[]): Promise<void>;
-  of(inspection: string): Promise<{ changes: CheckedChange[]; aside: Aside[] }>;
-  settle(inspection: string, settled: Settled): Promise<void>;
-  forgetAside(changeId: string): Promise<void>;
+  of(inspection: string): Promise<{ changes: CheckedChange[]; rejected: RejectedChange[] }>;
+  settle(inspection: string, settled: SendOutcome): Promise<void>;
+  forgetRejected(changeId: string): Promise<void>;
 }
 
 /**
@@ -28,7 +28,7 @@ export interface Kept {
 export type Sending = 'idle' | 'sending' | 'offline' | 'signed-out' | 'other-person' | 'update-first';
 
 /** A change that the server did not take, kept aside for the person to decide. */
-export interface Aside {
+export interface RejectedChange {
   readonly change: CheckedChange;
   readonly result: Extract<ChangeResult, { status: 'rejected' | 'conflict' }>;
 }
@@ -48,7 +48,7 @@ export interface StoreState {
   readonly records: Records;
   readonly waiting: number;
   readonly sending: Sending;
-  readonly aside: readonly Aside[];
+  readonly rejected: readonly RejectedChange[];
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   /** The device could not keep an entry: it lives in this page only until it is sent. */
@@ -84,18 +84,18 @@ export class InspectionStore {
     readonly inspection: string,
     records: readonly AnyRecord[],
     private readonly send: Send,
-    private readonly kept: Kept,
+    private readonly outbox: Outbox,
     private seq = 0,
     /** The first changes that one call may carry. */
     private readonly batchOf: (queue: readonly CheckedChange[]) => readonly CheckedChange[] = (queue) =>
       queue.slice(0, CHANGES_PER_CALL),
   ) {
-    this.confirmed = new Map(records.map((r) => [r.id, filledIn(r)]));
+    this.confirmed = new Map(records.map((r) => [r.id, withDefaults(r)]));
     this.state = {
       records: this.confirmed,
       waiting: 0,
       sending: 'idle',
-      aside: [],
+      rejected: [],
       canUndo: false,
       canRedo: false,
       unkept: false,
@@ -138,13 +138,13 @@ export class InspectionStore {
 
   /** Takes up what an earlier page left unsent or undecided. */
   async resume(): Promise<void> {
-    const left = await this.kept.of(this.inspection).catch(() => ({ changes: [], aside: [] }));
+    const left = await this.outbox.of(this.inspection).catch(() => ({ changes: [], rejected: [] }));
     const fresh = left.changes.filter((c) => !this.own.has(c.id));
-    const aside = left.aside.filter((a) => !this.state.aside.some((b) => b.change.id === a.change.id));
-    if (fresh.length === 0 && aside.length === 0) return void this.flush();
+    const rejected = left.rejected.filter((a) => !this.state.rejected.some((b) => b.change.id === a.change.id));
+    if (fresh.length === 0 && rejected.length === 0) return void this.flush();
     for (const change of fresh) this.own.add(change.id);
     this.queue = [...fresh, ...this.queue];
-    this.set({ records: this.replayed(), aside: [...aside, ...this.state.aside] });
+    this.set({ records: this.replayed(), rejected: [...rejected, ...this.state.rejected] });
     void this.flush();
   }
 
@@ -229,7 +229,7 @@ export class InspectionStore {
     this.queue.push(...changes);
     this.set({ records });
     // On a full device the page goes on and says so: the entries are sent from here.
-    void this.kept.keep(this.inspection, changes).catch(() => this.set({ unkept: true }));
+    void this.outbox.keep(this.inspection, changes).catch(() => this.set({ unkept: true }));
     void this.flush();
   }
 
@@ -286,8 +286,8 @@ export class InspectionStore {
     for (const id of settled.gone) this.confirmed.delete(id);
     const answered = new Set(settled.answered);
     this.queue = this.queue.filter((q) => !answered.has(q.id));
-    await this.kept.settle(this.inspection, settled).catch(() => {});
-    this.set({ aside: [...this.state.aside, ...settled.aside], records: this.replayed() });
+    await this.outbox.settle(this.inspection, settled).catch(() => {});
+    this.set({ rejected: [...this.state.rejected, ...settled.rejected], records: this.replayed() });
     return settled.answered.length;
   }
 
@@ -307,10 +307,10 @@ export class InspectionStore {
         } as AnyRecord);
     }
     this.set({ records: this.replayed() });
-    void this.kept
+    void this.outbox
       .settle(this.inspection, {
         answered: [],
-        aside: [],
+        rejected: [],
         present: fresh.flatMap((n) => this.confirmed.get(n.record) ?? []),
         gone: fresh.filter((n) => n.after === null).map((n) => n.record),
       })
@@ -319,24 +319,24 @@ export class InspectionStore {
   }
 
   /** Enters a set-aside change again upon what the server now holds, as it was or mended. */
-  insist(aside: Aside, body?: unknown): { ok: true } | { ok: false; message: string } {
-    const { change } = aside;
+  resubmit(rejected: RejectedChange, body?: unknown): { ok: true } | { ok: false; message: string } {
+    const { change } = rejected;
     const { kind, record } = change;
     const before = this.state.records.get(record)?.body ?? null;
     if (change.op === 'remove' && body === undefined) {
-      this.dismiss(aside);
+      this.dismiss(rejected);
       this.enter([{ kind, record, before, after: null }]);
       return { ok: true };
     }
     const wanted = body ?? (change.op === 'put' ? change.body : null);
     const put = this.put([{ kind, id: record, body: wanted }]);
-    if (put.ok) this.dismiss(aside);
+    if (put.ok) this.dismiss(rejected);
     return put;
   }
 
-  dismiss(aside: Aside): void {
-    this.set({ aside: this.state.aside.filter((a) => a.change.id !== aside.change.id) });
-    void this.kept.forgetAside(aside.change.id).catch(() => {});
+  dismiss(rejected: RejectedChange): void {
+    this.set({ rejected: this.state.rejected.filter((a) => a.change.id !== rejected.change.id) });
+    void this.outbox.forgetRejected(rejected.change.id).catch(() => {});
   }
 
   stop(): void {
@@ -345,11 +345,11 @@ export class InspectionStore {
 }
 
 /** What the server's answers to a batch mean: which records stand how, what is set aside, what needs sending again. */
-export function outcomeOf(batch: readonly CheckedChange[], results: readonly ChangeResult[]): Settled {
+export function outcomeOf(batch: readonly CheckedChange[], results: readonly ChangeResult[]): SendOutcome {
   const byId = new Map(results.map((r) => [r.id, r]));
   const present = new Map<string, AnyRecord>();
   const gone = new Set<string>();
-  const aside: Aside[] = [];
+  const rejected: RejectedChange[] = [];
   const answered: string[] = [];
   const stands = (change: CheckedChange, version: number, body: unknown) => {
     gone.delete(change.record);
@@ -372,10 +372,10 @@ export function outcomeOf(batch: readonly CheckedChange[], results: readonly Cha
       if (change.op === 'remove') leaves(change);
       else stands(change, result.version, change.body);
     } else {
-      aside.push({ change, result });
+      rejected.push({ change, result });
       if (result.status === 'conflict' && result.present) stands(change, result.present.version, result.present.body);
       else if (result.status === 'conflict') leaves(change);
     }
   }
-  return { answered, aside, present: [...present.values()], gone: [...gone] };
+  return { answered, rejected, present: [...present.values()], gone: [...gone] };
 }

@@ -15,14 +15,14 @@ import { type Plan, planOfCar } from '@/core/body/plan';
 import { type Grade, gradeCar } from '@/core/grade/grade';
 import type { AnyRecord, BodyOf } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import { keptFor, saveLot } from '../device/device-store';
-import { openHere } from '../device/pump';
+import { openHere } from '../device/background-sender';
+import { outboxFor, saveLot } from '../device/device-store';
 import { nextBatch, sendChanges } from '../device/send-changes';
 import type { InspectionFacts } from './inspection-facts';
 import { InspectionStore, type News, type StoreState } from './inspection-store';
 import { follow, type LiveState } from './live';
 
-interface Held {
+interface OpenInspection {
   readonly facts: InspectionFacts;
   readonly store: InspectionStore;
   readonly state: StoreState;
@@ -37,7 +37,7 @@ interface Held {
   readonly news: readonly News[];
 }
 
-const Context = createContext<Held | null>(null);
+const Context = createContext<OpenInspection | null>(null);
 const NEWS_KEPT = 20;
 const SAVE_AFTER_MS = 800;
 
@@ -60,7 +60,7 @@ export function InspectionProvider({
         facts.id,
         records,
         (changes) => sendChanges(facts.id, facts.myId, changes),
-        keptFor(facts.myId),
+        outboxFor(facts.myId),
         facts.seq,
         nextBatch,
       ),
@@ -127,14 +127,14 @@ export function InspectionProvider({
     [plan, deferred, facts],
   );
   const mayEdit = facts.state !== 'sealed' && facts.state !== 'given-up' && facts.role !== 'viewer';
-  const held = useMemo<Held>(
+  const held = useMemo<OpenInspection>(
     () => ({ facts, store, state, car, plan, grade, mayEdit, away, live, news }),
     [facts, store, state, car, plan, grade, mayEdit, away, live, news],
   );
   return <Context.Provider value={held}>{children}</Context.Provider>;
 }
 
-export function useInspection(): Held {
+export function useInspection(): OpenInspection {
   const held = useContext(Context);
   if (!held) throw new Error('useInspection stands outside its provider');
   return held;

@@ -11,8 +11,8 @@ import { IntervalBand } from '../charts/interval-band';
 import { FarvinMark } from '../parts/farvin-mark';
 import { ReaderMenu } from '../parts/reader-menu';
 import { useInspection } from '../records/inspection';
-import { AsideList } from './aside-list';
 import { NewsLine } from './news-line';
+import { RejectedChanges } from './rejected-changes';
 import { Waiting } from './waiting';
 
 const PLACES = [
@@ -49,7 +49,7 @@ export function LotShell({ children }: { children: ReactNode }) {
         <LotHead />
         <UnfitTables />
         <NewsLine />
-        <AsideList />
+        <RejectedChanges />
         <div className="flex min-h-0 flex-1 flex-col">{children}</div>
       </div>
     </div>

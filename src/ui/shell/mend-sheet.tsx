@@ -4,16 +4,16 @@ import { useMemo, useState } from 'react';
 import { KIND_WORDS } from '@/words/record';
 import { Modal } from '../parts/modal';
 import { useInspection } from '../records/inspection';
-import type { Aside } from '../records/inspection-store';
+import type { RejectedChange } from '../records/inspection-store';
 import { mendedBody, mendFields, mendTexts } from './mend-fields';
 
 /** The name of a field as a person reads it: thicknessUm → thickness um. */
 const label = (key: string) => key.replace(/([A-Z])/g, ' $1').toLowerCase();
 
 /** A refused entry's own fields, to be put right and sent once more. */
-export function MendSheet({ aside, onClose }: { aside: Aside; onClose: () => void }) {
+export function MendSheet({ rejected, onClose }: { rejected: RejectedChange; onClose: () => void }) {
   const { store } = useInspection();
-  const { change, result } = aside;
+  const { change, result } = rejected;
   const body = (change.op === 'put' ? change.body : {}) as Record<string, unknown>;
   const fields = useMemo(() => mendFields(change.kind), [change.kind]);
   const [typed, setTyped] = useState<Record<string, string>>(() => mendTexts(fields, body));
@@ -21,7 +21,7 @@ export function MendSheet({ aside, onClose }: { aside: Aside; onClose: () => voi
   const send = () => {
     const mended = mendedBody(fields, body, typed);
     if (!mended.ok) return setProblem(`${label(mended.key)}: ${mended.message}`);
-    const put = store.insist(aside, mended.body);
+    const put = store.resubmit(rejected, mended.body);
     if (put.ok) onClose();
     else setProblem(put.message);
   };

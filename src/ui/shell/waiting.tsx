@@ -2,7 +2,7 @@
 
 import { CloudOff, HardDrive, UploadCloud } from 'lucide-react';
 import Link from 'next/link';
-import { isTight, useRoom } from '../device/room';
+import { quotaIsShort, useStorageQuota } from '../device/storage-quota';
 import { usePhotoQueue } from '../device/use-photo-queue';
 import { useInspection } from '../records/inspection';
 
@@ -18,7 +18,7 @@ export function waitingText(entries: number, photos: number): string {
 export function Waiting() {
   const { state, live } = useInspection();
   const queue = usePhotoQueue();
-  const room = useRoom(queue.photos.length);
+  const quota = useStorageQuota(queue.photos.length);
   const text = waitingText(state.waiting, queue.photos.length);
   const signedOut = state.sending === 'signed-out' || queue.sending === 'signed-out';
   const offline = state.sending === 'offline' || queue.sending === 'offline' || live === 'away';
@@ -47,14 +47,14 @@ export function Waiting() {
   const trouble = state.unkept || queue.unkept > 0;
   return (
     <div role="status" className="flex shrink-0 items-center gap-2">
-      {(trouble || isTight(room)) && (
+      {(trouble || quotaIsShort(quota)) && (
         <Link
           href="/device"
           className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
         >
           <HardDrive size={16} aria-hidden="true" />
           <span className="max-sm:hidden">
-            {trouble ? 'Device full: keep this page open' : `Room for ${Math.round(room!.freeBytes / 1e6)} MB only`}
+            {trouble ? 'Device full: keep this page open' : `Room for ${Math.round(quota!.freeBytes / 1e6)} MB only`}
           </span>
           <span className="sm:hidden">{trouble ? 'Full' : 'Little room'}</span>
         </Link>

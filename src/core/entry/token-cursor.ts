@@ -16,14 +16,14 @@ const BESIDE: ReadonlySet<string> = new Set([
 ]);
 
 /** A cursor over the line's words; phrases are taken out as they are understood. */
-export class Line {
+export class TokenCursor {
   readonly left: (Token | null)[];
   constructor(list: readonly (Token | null)[]) {
     this.left = [...list];
   }
   /** The same line, to try something on. */
-  copy(): Line {
-    return new Line(this.left);
+  copy(): TokenCursor {
+    return new TokenCursor(this.left);
   }
   /** Takes the first place where one of the phrases stands whole; longer phrases first. */
   take<T>(table: PhraseTable<T>): { value: T; at: number; tokens: Token[] } | null {

@@ -1,6 +1,6 @@
-import { filledIn } from './filled-in';
 import type { AnyRecord, StoredRecord } from './index';
 import { photoSchema } from './photo';
+import { withDefaults } from './with-defaults';
 
 const PHOTO = {
   sha256: 'a'.repeat(64),
@@ -13,12 +13,12 @@ const PHOTO = {
 
 it('gives a record from before a field was known that field as nothing said', () => {
   const old = { id: 'p', kind: 'photo', version: 3, body: { ...PHOTO, caption: 'kept' } } as unknown as AnyRecord;
-  const now = filledIn(old) as StoredRecord<'photo'>;
+  const now = withDefaults(old) as StoredRecord<'photo'>;
   expect(now.body).toEqual(photoSchema.parse({ ...PHOTO, caption: 'kept' }));
   expect(now.version).toBe(3);
 });
 
 it('leaves a whole record as it is, the very same', () => {
   const whole = { id: 'p', kind: 'photo', version: 1, body: photoSchema.parse(PHOTO) } as AnyRecord;
-  expect(filledIn(whole)).toBe(whole);
+  expect(withDefaults(whole)).toBe(whole);
 });

@@ -5,44 +5,44 @@ import { momentText } from '@/words/dates';
 import { KIND_WORDS, recordLine, recordSays } from '@/words/record';
 import { useWording } from '../preferences';
 import { useInspection } from '../records/inspection';
-import type { Aside } from '../records/inspection-store';
+import type { RejectedChange } from '../records/inspection-store';
 import { MendSheet } from './mend-sheet';
 
 /** Entries that the server did not take: each with the reason and what can be done. */
-export function AsideList() {
+export function RejectedChanges() {
   const { state } = useInspection();
-  const [mending, setMending] = useState<Aside | null>(null);
-  if (state.aside.length === 0) return null;
+  const [mending, setMending] = useState<RejectedChange | null>(null);
+  if (state.rejected.length === 0) return null;
   return (
     <section
       aria-label="Entries not taken"
       className="max-h-[40dvh] shrink-0 overflow-y-auto border-b-2 border-pin bg-card px-4 py-2"
     >
       <h2 className="text-sm font-bold">
-        {state.aside.length} {state.aside.length === 1 ? 'entry was' : 'entries were'} not taken. Nothing is lost;
+        {state.rejected.length} {state.rejected.length === 1 ? 'entry was' : 'entries were'} not taken. Nothing is lost;
         decide here.
       </h2>
       <ul className="divide-y divide-line">
-        {state.aside.map((aside) => (
-          <li key={aside.change.id} className="py-2 text-sm">
-            {aside.result.status === 'conflict' ? (
-              <Conflict aside={aside} />
+        {state.rejected.map((rejected) => (
+          <li key={rejected.change.id} className="py-2 text-sm">
+            {rejected.result.status === 'conflict' ? (
+              <Conflict rejected={rejected} />
             ) : (
-              <Rejected aside={aside} onMend={() => setMending(aside)} />
+              <Rejected rejected={rejected} onMend={() => setMending(rejected)} />
             )}
           </li>
         ))}
       </ul>
-      {mending && <MendSheet aside={mending} onClose={() => setMending(null)} />}
+      {mending && <MendSheet rejected={mending} onClose={() => setMending(null)} />}
     </section>
   );
 }
 
 /** Two values of one record face to face, with who and when; whichever is kept, both stay in the log. */
-function Conflict({ aside }: { aside: Aside }) {
+function Conflict({ rejected }: { rejected: RejectedChange }) {
   const { store, car, facts } = useInspection();
   const wording = useWording(car?.steering);
-  const { change, result } = aside;
+  const { change, result } = rejected;
   if (result.status !== 'conflict') return null;
   const says = (body: unknown) =>
     body === null ? 'taken out' : recordSays({ kind: change.kind, body } as Parameters<typeof recordSays>[0], wording);
@@ -65,14 +65,14 @@ function Conflict({ aside }: { aside: Aside }) {
             {result.by ? `${result.by.who}, ${momentText(result.by.at)}` : 'somebody else'}
           </span>
           <span className="font-semibold">{theirs}</span>
-          <button type="button" className="btn btn-small" onClick={() => store.dismiss(aside)}>
+          <button type="button" className="btn btn-small" onClick={() => store.dismiss(rejected)}>
             Keep theirs
           </button>
         </div>
         <div className="grid gap-1 border-2 border-thread p-2">
           <span className="text-xs text-soft">{facts.me}, on this device</span>
           <span className="font-semibold">{mine}</span>
-          <button type="button" className="btn btn-small" onClick={() => store.insist(aside)}>
+          <button type="button" className="btn btn-small" onClick={() => store.resubmit(rejected)}>
             Use mine
           </button>
         </div>
@@ -81,10 +81,10 @@ function Conflict({ aside }: { aside: Aside }) {
   );
 }
 
-function Rejected({ aside, onMend }: { aside: Aside; onMend: () => void }) {
+function Rejected({ rejected, onMend }: { rejected: RejectedChange; onMend: () => void }) {
   const { store, car } = useInspection();
   const wording = useWording(car?.steering);
-  const { change, result } = aside;
+  const { change, result } = rejected;
   if (result.status !== 'rejected') return null;
   const mendable = change.op === 'put' && result.reason !== 'sealed';
   return (
@@ -102,7 +102,7 @@ function Rejected({ aside, onMend }: { aside: Aside; onMend: () => void }) {
           Mend and send
         </button>
       )}
-      <button type="button" className="btn btn-small" onClick={() => store.dismiss(aside)}>
+      <button type="button" className="btn btn-small" onClick={() => store.dismiss(rejected)}>
         Leave it out
       </button>
     </div>

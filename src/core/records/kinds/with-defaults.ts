@@ -21,7 +21,7 @@ export function filledInBody(kind: RecordKind, given: Fields): Fields {
 }
 
 /** A record kept before its kind got new fields, with those as they are where nothing was said; others as they are. */
-export function filledIn<R extends AnyRecord>(record: R): R {
+export function withDefaults<R extends AnyRecord>(record: R): R {
   const body = filledInBody(record.kind, record.body as Fields);
   return body === record.body ? record : { ...record, body };
 }

@@ -19,11 +19,11 @@ export function openHere(store: InspectionStore): () => void {
 const adopt = (inspection: string, change: CheckedChange) => {
   const store = open.get(inspection);
   if (store) store.adopt(change);
-  else void pump();
+  else void sendWaiting();
 };
 
 /** Sends everything this device has waiting for the person signed in: entries of lots not open, and pictures. */
-export async function pump(): Promise<void> {
+export async function sendWaiting(): Promise<void> {
   if (busy || by === '') return;
   busy = true;
   try {
@@ -35,12 +35,12 @@ export async function pump(): Promise<void> {
 }
 
 /** Starts sending for a person, and again whenever the network comes back. Returns how to stop listening. */
-export function startPump(person: string): () => void {
+export function startBackgroundSender(person: string): () => void {
   by = person;
   void setPersonHere(person).catch(() => {});
   void photoQueue().start(person, adopt);
-  void pump();
-  const again = () => void pump();
+  void sendWaiting();
+  const again = () => void sendWaiting();
   window.addEventListener('online', again);
   const timer = setInterval(again, 30_000);
   return () => {

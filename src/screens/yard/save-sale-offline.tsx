@@ -4,7 +4,7 @@ import { PackageCheck, PackagePlus } from 'lucide-react';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { takeLotAlong } from '@/ui/device/take-along';
+import { saveLotOffline } from '@/ui/device/save-offline';
 
 interface Lot {
   readonly id: string;
@@ -28,7 +28,7 @@ async function openLots(saleId: string): Promise<Lot[] | null> {
 }
 
 /** "Take this sale with me": its open lots are saved on this device, so that they open without a network. */
-export function TakeAlong({ saleId }: { saleId: string }) {
+export function SaveSaleOffline({ saleId }: { saleId: string }) {
   const [at, setAt] = useState<number | null>(null);
   const [lots, setLots] = useState<readonly Lot[]>([]);
   const [done, setDone] = useState(false);
@@ -47,7 +47,7 @@ export function TakeAlong({ saleId }: { saleId: string }) {
       for (const [i, lot] of lots.entries()) {
         if (stop.current) break;
         setAt(i);
-        if (await takeLotAlong(lot.id, () => stop.current)) taken++;
+        if (await saveLotOffline(lot.id, () => stop.current)) taken++;
       }
       setDone(taken === lots.length);
       if (!stop.current && taken < lots.length)

@@ -1,20 +1,21 @@
 import { useEffect, useState } from 'react';
 
-export interface Room {
+export interface StorageQuota {
   /** Bytes this device still gives to this application. */
   readonly freeBytes: number;
   readonly usedShare: number;
 }
 
-/** Below this much free room the person is warned; about 40 pictures of a phone. */
-export const TIGHT_BYTES = 200 * 1024 * 1024;
-export const isTight = (room: Room | null): room is Room => room !== null && room.freeBytes < TIGHT_BYTES;
+/** Below this much free storage the person is warned; about 40 pictures of a phone. */
+export const SHORT_BYTES = 200 * 1024 * 1024;
+export const quotaIsShort = (quota: StorageQuota | null): quota is StorageQuota =>
+  quota !== null && quota.freeBytes < SHORT_BYTES;
 
 const ASK_EVERY_MS = 30_000;
 
 /** How much room the device has for what waits; null where the browser does not tell. Asks again as pictures come in. */
-export function useRoom(again: unknown): Room | null {
-  const [room, setRoom] = useState<Room | null>(null);
+export function useStorageQuota(again: unknown): StorageQuota | null {
+  const [quota, setQuota] = useState<StorageQuota | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: asks again whenever `again` changes
   useEffect(() => {
     let gone = false;
@@ -22,7 +23,7 @@ export function useRoom(again: unknown): Room | null {
       const told = await navigator.storage?.estimate?.().catch(() => null);
       if (gone || !told?.quota) return;
       const used = told.usage ?? 0;
-      setRoom({ freeBytes: told.quota - used, usedShare: used / told.quota });
+      setQuota({ freeBytes: told.quota - used, usedShare: used / told.quota });
     };
     void ask();
     const timer = setInterval(() => void ask(), ASK_EVERY_MS);
@@ -31,5 +32,5 @@ export function useRoom(again: unknown): Room | null {
       clearInterval(timer);
     };
   }, [again]);
-  return room;
+  return quota;
 }
