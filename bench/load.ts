@@ -250,10 +250,16 @@ async function answers(ask: () => Promise<unknown>): Promise<void> {
 async function idle(tab: Page, understood?: string): Promise<void> {
   if (understood) await tab.locator('[aria-live="polite"]').getByText(understood).first().waitFor();
   await tab.getByRole('status').getByRole('link', { name: /wait/ }).waitFor({ state: 'detached' });
-  // Called twice in a row only when no worker's answer, no effect and no frame came in between (W3C, requestIdleCallback).
+  // Five long idle periods in a row: no worker's answer, effect or frame comes in between (W3C, requestIdleCallback).
   await tab.evaluate(async () => {
-    const idleFor = () => new Promise<number>((r) => requestIdleCallback((d) => r(d.timeRemaining())));
-    for (let calm = 0; calm < 5; ) calm = (await idleFor()) > 20 ? calm + 1 : 0;
+    let calm = 0;
+    while (calm < 5)
+      calm =
+        (await new Promise<number>((r) => {
+          requestIdleCallback((deadline) => r(deadline.timeRemaining()));
+        })) > 20
+          ? calm + 1
+          : 0;
   });
 }
 
