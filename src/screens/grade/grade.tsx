@@ -50,8 +50,8 @@ export function Grade() {
             <div className="flex flex-wrap items-baseline justify-between gap-2">
               <h2 className="text-lg font-bold">As it stands, under four lenses</h2>
               <span className="text-sm">
-                <strong className="figure">{Math.round(cover.seen * 100)}</strong> % seen, {cover.blocked} places
-                blocked
+                <strong className="figure">{Math.round(cover.seen * 100)}</strong> % seen, {cover.blocked}{' '}
+                {cover.blocked === 1 ? 'place' : 'places'} blocked
               </span>
             </div>
             <ul className="grid gap-2">

@@ -28,6 +28,8 @@ const EMPTY: Places = { card: null, a: null, b: null };
 
 type Angle = BodyOf<'colour'>['angles'][number];
 
+const JAMB = 'jamb';
+
 /** Compares two panels, or a panel and its jamb, on one to three pictures with a grey card in them. */
 export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord<'photo'>[]; onClose: () => void }) {
   const { plan, store, car } = useInspection();
@@ -37,7 +39,8 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
   const [places, setPlaces] = useState<Places>(EMPTY);
   const [step, setStep] = useState<Step>('card');
   const [zone, setZone] = useState(photos[0]!.body.zone ?? '');
-  const [against, setAgainst] = useState('');
+  /** What B is: a panel, the jamb, or not said yet. */
+  const [against, setAgainst] = useState<string>('');
   const [problem, setProblem] = useState('');
   const picture = useRef<HTMLImageElement>(null);
   const photo = photos[at]!;
@@ -95,7 +98,7 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
         kind: 'colour',
         body: {
           zone,
-          against: against || null,
+          against: against === JAMB ? null : against,
           angles: all,
           deltaE: largest.deltaE,
           verdict,
@@ -157,7 +160,10 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
           <label className="grid gap-1 text-sm font-semibold">
             B is
             <select className="field font-normal" value={against} onChange={(e) => setAgainst(e.target.value)}>
-              <option value="">the jamb of {zone ? zoneWords(zone, wording) : 'A'}</option>
+              <option value="" disabled>
+                choose
+              </option>
+              <option value={JAMB}>the jamb of {zone ? zoneWords(zone, wording) : 'A'}</option>
               {zones.map((z) => (
                 <option key={z.slug} value={z.slug}>
                   {zoneName(z.slug, wording)}
@@ -186,7 +192,7 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
           )}
         </div>
         {problem && <p role="alert">{problem}</p>}
-        <button type="button" className="btn btn-main" disabled={!good || zone === ''} onClick={keep}>
+        <button type="button" className="btn btn-main" disabled={!good || zone === '' || against === ''} onClick={keep}>
           {at + 1 < photos.length ? 'Next angle' : 'Keep comparison'}
         </button>
         <p className="text-xs text-soft">
