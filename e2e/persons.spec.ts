@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { readingOf } from './own-server';
 import { browserOf, caller, enter, freshLot } from './people';
 
 interface Logged {
@@ -104,20 +105,7 @@ test('a picture’s name that ends in half a letter, and whatever else is odd, h
 test('what a stranger’s batch says is refused for anybody else, and ids are the same in any spelling', async () => {
   const { inspectionId } = await freshLot();
   const api = await caller('inspector');
-  const change = {
-    id: crypto.randomUUID(),
-    op: 'put',
-    kind: 'reading',
-    record: crypto.randomUUID(),
-    base: 0,
-    body: {
-      zone: 'hood',
-      state: 'read',
-      thicknessUm: 131,
-      typed: { text: '131', unit: 'um' },
-      at: '2027-02-10T09:00:00Z',
-    },
-  };
+  const change = readingOf(131);
   const at = `/api/v1/inspections/${inspectionId}/changes`;
   const foreign = await api.post(at, { data: { by: 'somebody-else', changes: [change] } });
   expect([foreign.status(), (await foreign.json()).reason]).toEqual([409, 'other-person']);

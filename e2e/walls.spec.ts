@@ -1,4 +1,5 @@
 import { type APIRequestContext, expect, test } from '@playwright/test';
+import { readingOf } from './own-server';
 import { caller, freshLot, lotByNumber, type Person } from './people';
 
 type Who = Person | 'stranger';
@@ -182,22 +183,8 @@ test('bad input gets a clear answer and changes nothing', async () => {
   const api = await caller('inspector');
   const at = `/api/v1/inspections/${inspectionId}/changes`;
   const before = await (await api.get(`/api/v1/inspections/${inspectionId}/bundle`)).text();
-  const reading = (n: number) => ({
-    id: crypto.randomUUID(),
-    op: 'put',
-    kind: 'reading',
-    record: crypto.randomUUID(),
-    base: 0,
-    body: {
-      zone: 'hood',
-      state: 'read',
-      thicknessUm: n,
-      typed: { text: String(n), unit: 'um' },
-      at: '2027-02-10T09:00:00Z',
-    },
-  });
   const tooMany = await api.post(at, {
-    data: { changes: Array.from({ length: 501 }, (_, i) => reading(100 + (i % 50))) },
+    data: { changes: Array.from({ length: 501 }, (_, i) => readingOf(100 + (i % 50))) },
   });
   expect([tooMany.status(), (await tooMany.json()).message]).toEqual([
     400,
@@ -213,10 +200,10 @@ test('bad input gets a clear answer and changes nothing', async () => {
       await api.post(at, {
         data: {
           changes: [
-            { ...reading(131), body: { ...reading(131).body, zone: 'fendr.left' } },
-            reading(-5),
-            reading(50000),
-            reading(5),
+            { ...readingOf(131), body: { ...readingOf(131).body, zone: 'fendr.left' } },
+            readingOf(-5),
+            readingOf(50000),
+            readingOf(5),
           ],
         },
       })

@@ -13,6 +13,7 @@ import { addLot, yardRowOf } from './lots';
 import { giveUpRevision, startRevision } from './seals';
 import { changeLog, inspection, record } from './tables/farvin';
 import { testDatabase } from './test-database';
+import { carBody, TEST_NOW as NOW, put, reading } from './test-entries';
 
 let db: Db;
 let owner: Db;
@@ -43,29 +44,10 @@ beforeAll(async () => {
 });
 afterAll(() => end());
 
-const NOW = new Date('2027-02-10T09:00:00Z');
 const AT = NOW.toISOString();
 const lot = async () =>
   (await addLot(db, ilse, saleId, { number: ++number, title: `Lot ${number}`, reportDueOn: null }))!;
-const put = (kind: string, body: object, extra: object = {}) => ({
-  id: uuidv7(),
-  op: 'put',
-  kind,
-  record: uuidv7(),
-  base: 0,
-  body,
-  ...extra,
-});
-const reading = (um = 131, extra = {}) => ({
-  zone: 'hood',
-  state: 'read',
-  thicknessUm: um,
-  typed: { text: String(um), unit: 'um' },
-  at: AT,
-  ...extra,
-});
 const finding = (extra = {}) => ({ zone: 'hood', flaw: 'chip', at: AT, ...extra });
-const carBody = { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' };
 const send = async (id: string, ...changes: unknown[]) => (await takeChanges(db, ilse, id, changes, NOW))!;
 const logged = async (id: string) => (await logOf(db, ilse, id)).length;
 

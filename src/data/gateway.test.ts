@@ -11,6 +11,7 @@ import { addLot, yardPage } from './lots';
 import { linksOf, publicReport, sealedReport, setState, startRevision } from './seals';
 import { changeLog, inspection, record } from './tables/farvin';
 import { testDatabase } from './test-database';
+import { carBody, TEST_NOW as NOW, put, reading, visitBody } from './test-entries';
 
 let db: Db;
 let owner: Db;
@@ -41,29 +42,9 @@ beforeAll(async () => {
 });
 afterAll(() => end());
 
-const NOW = new Date('2027-02-10T09:00:00Z');
 const AT = NOW.toISOString();
 const lot = async () =>
   (await addLot(db, petra, saleId, { number: ++number, title: `Lot ${number}`, reportDueOn: null }))!;
-const put = (kind: string, body: object, extra: object = {}) => ({
-  id: uuidv7(),
-  op: 'put',
-  kind,
-  record: uuidv7(),
-  base: 0,
-  body,
-  ...extra,
-});
-const reading = (um = 131, extra = {}) => ({
-  zone: 'hood',
-  state: 'read',
-  thicknessUm: um,
-  typed: { text: String(um), unit: 'um' },
-  at: AT,
-  ...extra,
-});
-const carBody = { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' };
-const visitBody = { startedAt: AT, gauge: { name: 'Survey gauge', ceilingUm: 500 } };
 const send = async (inspectionId: string, ...changes: unknown[]) =>
   (await takeChanges(db, petra, inspectionId, changes, NOW))!;
 const dump = async (inspectionId: string) => ({

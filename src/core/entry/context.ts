@@ -19,23 +19,18 @@ export interface EntryContext {
   readonly sides?: SideWords;
 }
 
+interface ReadingItem<K extends string> {
+  kind: K;
+  zone: string;
+  state: 'read' | 'over' | 'none';
+  thicknessUm: number | null;
+  typed: { text: string; unit: ThicknessUnit };
+  askUnit: boolean;
+}
+
 export type EntryItem =
-  | {
-      kind: 'reading';
-      zone: string;
-      state: 'read' | 'over' | 'none';
-      thicknessUm: number | null;
-      typed: { text: string; unit: ThicknessUnit };
-      askUnit: boolean;
-    }
-  | {
-      kind: 'replace-last';
-      zone: string;
-      state: 'read' | 'over' | 'none';
-      thicknessUm: number | null;
-      typed: { text: string; unit: ThicknessUnit };
-      askUnit: boolean;
-    }
+  | ReadingItem<'reading'>
+  | ReadingItem<'replace-last'>
   | {
       kind: 'look';
       zone: string;
