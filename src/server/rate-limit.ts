@@ -19,7 +19,7 @@ interface Bucket {
   at: number;
 }
 
-/** Counts requests in buckets that refill with time. Forgets the fullest buckets when there are very many. */
+/** Counts requests in buckets that refill with time. Forgets the buckets longest unused when there are very many. */
 export class Limiter {
   private readonly buckets = new Map<string, Bucket>();
 

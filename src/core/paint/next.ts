@@ -50,6 +50,8 @@ function lnBelief(profile: PaintProfile, lnMedian: number, lnSpread: number): nu
  * How much one more reading on a panel is expected to settle its state, in nats: the mutual information between the next
  * reading and the state, with the panel's fit summed up by its moments (Lindley, Ann. Math. Stat. 27, 1956; the sum as in
  * MacKay, Neural Computation 4, 1992). Each imagined reading moves level and doubt as a normal one would.
+ * Added to it is half of the present doubt times the share of the level's doubt that the reading takes away: a panel that is
+ * hardly read may teach little by the chances of today and still wants reading first. That part is a rule of ours.
  */
 function expectedGain(fit: FilmFit, zone: ZonePaint, profile: PaintProfile): number {
   const level = lnMedianMoments(fit);

@@ -22,7 +22,7 @@ import { sealInspection } from '../sealing';
 import { exportKey } from './export-key';
 import { drawable } from './faces';
 import { importBundle } from './import-bundle';
-import { runExport } from './jobs';
+import { runExport, whileMoving } from './jobs';
 import { unpackBundle, ZIP_LIMITS } from './zip-safe';
 
 const NOW = new Date('2027-02-10T09:00:00Z');
@@ -300,4 +300,21 @@ it('shows a bidder only what was made after the seal, and a left job as failed',
   expect(jobs.find((j) => j.id === left)).toMatchObject({ state: 'failed' });
   await moveExportJob(db, petra, left, { state: 'cancelled' });
   expect(await moveExportJob(db, petra, left, { done: 1 })).toBe(false);
+});
+
+it('keeps a job that waits for its turn from reading as left', async () => {
+  const waits = await addExportJob(db, petra, lot.inspectionId, 'zip');
+  const movedAt = async () => (await exportJobOf(db, petra, waits))!.movedAt.getTime();
+  const begun = await movedAt();
+  const moved = await whileMoving(
+    db,
+    petra,
+    waits,
+    async () => {
+      for (let asked = 0; asked < 1000; asked++) if ((await movedAt()) > begun) return true;
+      return false;
+    },
+    5,
+  );
+  expect(moved).toBe(true);
 });

@@ -4,7 +4,7 @@ import path from 'node:path';
 import pLimit from 'p-limit';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
-import { addExportJob, moveExportJob, removeExportJob } from '@/data/export-jobs';
+import { addExportJob, LEFT_AFTER_MS, moveExportJob, removeExportJob } from '@/data/export-jobs';
 import type { ExportWhat } from '@/data/tables/farvin';
 import { photoStore } from '../photo-store';
 import { exportKey } from './export-key';
@@ -42,15 +42,43 @@ export function runExport(jobId: string, userId: string): Promise<{ code: number
   });
 }
 
+const BEAT_MS = LEFT_AFTER_MS / 4;
+
+/** Keeps a job from reading as left while it waits for its turn or is long at one step; it stops with this server. */
+export async function whileMoving<T>(
+  db: Db,
+  actor: Actor,
+  id: string,
+  work: () => Promise<T>,
+  beatMs = BEAT_MS,
+): Promise<T> {
+  let moving: Promise<unknown> | null = null;
+  const beat = setInterval(() => {
+    moving ??= moveExportJob(db, actor, id, {})
+      .catch(() => {})
+      .finally(() => {
+        moving = null;
+      });
+  }, beatMs);
+  try {
+    return await work();
+  } finally {
+    clearInterval(beat);
+    await moving;
+  }
+}
+
 /** Starts an export in the background and returns its id at once. */
 export async function startExport(db: Db, actor: Actor, inspectionId: string, what: ExportWhat): Promise<string> {
   const id = await addExportJob(db, actor, inspectionId, what);
-  void inTurn(async () => {
-    // Cancelled while it waited for its turn: the making finds nothing to do.
-    const { code } = await runExport(id, actor.userId);
-    if (code !== 0)
-      await moveExportJob(db, actor, id, { state: 'failed', message: 'It could not be made. Make it again.' });
-  }).catch(() => {});
+  const making = () =>
+    inTurn(async () => {
+      // Cancelled while it waited for its turn: the making finds nothing to do.
+      const { code } = await runExport(id, actor.userId);
+      if (code !== 0)
+        await moveExportJob(db, actor, id, { state: 'failed', message: 'It could not be made. Make it again.' });
+    });
+  void whileMoving(db, actor, id, making).catch(() => {});
   return id;
 }
 
