@@ -16,7 +16,7 @@ export function entryProblemText(problem: EntryProblem, wording: Wording): strin
     case 'no-such-zone':
       return `This car has no such place. Nearest: ${zoneName(problem.nearest, wording)}.`;
     case 'not-understood':
-      return `Not understood: “${problem.words}”.`;
+      return `Not understood: “${problem.words}”.${/\d.*\s\p{L}{2}/u.test(problem.words) ? ' Put a comma between readings and the rest.' : ''}`;
     case 'figure-left':
       return `Nothing here takes the figure in “${problem.words}”.`;
     case 'flaw-not-here':

@@ -116,6 +116,8 @@ it('says what the entry line did not understand', () => {
     'Which one? Front door, left or Front door, right',
   );
   expect(entryProblemText({ kind: 'not-understood', words: 'blurb' }, us)).toContain('blurb');
+  expect(entryProblemText({ kind: 'not-understood', words: 'blurb' }, us)).not.toContain('comma');
+  expect(entryProblemText({ kind: 'not-understood', words: '131 128 no dents' }, us)).toContain('comma');
   expect(entryProblemText({ kind: 'absurd', text: '-4' }, us)).toContain('-4');
   expect(entryProblemText({ kind: 'no-zone' }, us)).toMatch(/panel first/);
   expect(entryProblemText({ kind: 'nothing-to-replace' }, us)).toMatch(/again/);
