@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MOST_VERSIONS } from './change';
-import { checkBody, updateFirst } from './check-change';
+import { checkWritten } from './check-change';
 import { type AnyRecord, KIND_HISTORY, RECORD_KINDS, type RecordKind } from './kinds';
 import { shaSchema, text, uuidSchema } from './kinds/common';
 
@@ -78,10 +78,7 @@ function checkRecords(
       const path = `records.${kind}.${i}`;
       if (seen.has(record.id)) problems.push({ path: `${path}.id`, message: 'This id stands twice in the bundle.' });
       seen.add(record.id);
-      const checked =
-        (record.schema ?? 1) > KIND_HISTORY[kind].schema
-          ? { ok: false as const, problem: updateFirst(kind) }
-          : checkBody(kind, record.body, { style });
+      const checked = checkWritten(kind, record, { style });
       if (!checked.ok)
         problems.push({
           path: [path, 'path' in checked.problem ? 'body' : 'schema', checked.problem.path].filter(Boolean).join('.'),

@@ -5,7 +5,7 @@ import { EVERYTHING_FITTED } from '../body/styles/options';
 import { type Change, type ChangeResult, changeSchema } from './change';
 import { clip } from './clip';
 import { type BodyOf, KIND_HISTORY, RECORD_SCHEMAS, type RecordKind } from './kinds';
-import { filledInBody, keptBeyond } from './kinds/with-defaults';
+import { bodyWithDefaults, keptBeyond } from './kinds/with-defaults';
 
 export type CheckedChange =
   | Extract<Change, { op: 'remove' }>
@@ -74,6 +74,17 @@ function isNewerKind(input: unknown): boolean {
   );
 }
 
+/** Checks a body that was written by a schema number of its kind, 1 where none is said; a newer one is not read. */
+export function checkWritten(
+  kind: RecordKind,
+  { schema = 1, body }: { readonly schema?: number | undefined; readonly body: unknown },
+  context: ChangeContext,
+): ReturnType<typeof checkBody> | { ok: false; problem: Omit<Rejection, 'id'> } {
+  return schema > KIND_HISTORY[kind].schema
+    ? { ok: false, problem: updateFirst(kind) }
+    : checkBody(kind, body, context);
+}
+
 /** The first field that a body holds and its kind does not know, as a path; null when there is none. */
 function unknownField(given: unknown, taken: unknown): string | null {
   if (typeof given !== 'object' || given === null || typeof taken !== 'object' || taken === null) return null;
@@ -97,7 +108,8 @@ export function checkBody<K extends RecordKind>(
   body: unknown,
   context: ChangeContext,
 ): { ok: true; body: BodyOf<K> } | { ok: false; problem: BodyProblem } {
-  const filled = typeof body === 'object' && body !== null ? filledInBody(kind, body as Record<string, unknown>) : body;
+  const filled =
+    typeof body === 'object' && body !== null ? bodyWithDefaults(kind, body as Record<string, unknown>) : body;
   const parsed = RECORD_SCHEMAS[kind].safeParse(filled);
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { type Bundle, bundleSchema } from '../records/bundle';
-import { checkBody } from '../records/check-change';
-import { type AnyRecord, KIND_HISTORY, RECORD_KINDS, type RecordKind } from '../records/kinds';
+import { checkWritten } from '../records/check-change';
+import { type AnyRecord, RECORD_KINDS, type RecordKind } from '../records/kinds';
 import { REPORT_VERSION, type Snapshot, snapshotSchema } from './snapshot';
 
 type Results = Snapshot['results'];
@@ -95,11 +95,8 @@ export function sealedRecords(bundle: Bundle): { records: AnyRecord[]; unreadabl
   const unreadable = new Set<string>();
   for (const kind of RECORD_KINDS)
     for (const row of bundle.records[kind] ?? []) {
-      const checked =
-        (row.schema ?? 1) > KIND_HISTORY[kind].schema
-          ? null
-          : checkBody(kind, row.body, { style: typeof style === 'string' && style !== '' ? style : null });
-      if (checked?.ok) records.push({ id: row.id, version: row.version, kind, body: checked.body } as AnyRecord);
+      const checked = checkWritten(kind, row, { style: typeof style === 'string' && style !== '' ? style : null });
+      if (checked.ok) records.push({ id: row.id, version: row.version, kind, body: checked.body } as AnyRecord);
       else unreadable.add(kind);
     }
   return { records, unreadable: [...unreadable] };

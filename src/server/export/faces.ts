@@ -22,8 +22,8 @@ export const FACES = [
 export const face = (family: 'Text' | 'Head' | 'Figure') => [family, ...FALL_BACK.map(([name]) => name)];
 
 /** Where a face lies, in the package that ships it. */
-export const fileOf = ([, name, part, weight]: (typeof FACES)[number], root = process.cwd()): string =>
-  path.join(root, 'node_modules/@fontsource', name, 'files', `${name}-${part}-${weight}-normal.woff`);
+export const fileOf = ([, name, part, weight]: (typeof FACES)[number]): string =>
+  path.join(process.cwd(), 'node_modules/@fontsource', name, 'files', `${name}-${part}-${weight}-normal.woff`);
 
 let held: ReadonlySet<number> | null = null;
 

@@ -14,7 +14,7 @@ const DEFAULTS = Object.fromEntries(
 ) as unknown as Record<RecordKind, readonly (readonly [string, unknown])[]>;
 
 /** A body of any earlier schema of its kind in the words of this one: new fields as they are where nothing was said. */
-export function filledInBody(kind: RecordKind, given: Fields): Fields {
+export function bodyWithDefaults(kind: RecordKind, given: Fields): Fields {
   const body = KIND_HISTORY[kind]?.older?.(given) ?? given;
   const lacking = (DEFAULTS[kind] ?? []).filter(([name]) => body[name] === undefined);
   return lacking.length === 0 ? body : { ...Object.fromEntries(lacking), ...body };
@@ -22,7 +22,7 @@ export function filledInBody(kind: RecordKind, given: Fields): Fields {
 
 /** A record kept before its kind got new fields, with those as they are where nothing was said; others as they are. */
 export function withDefaults<R extends AnyRecord>(record: R): R {
-  const body = filledInBody(record.kind, record.body as Fields);
+  const body = bodyWithDefaults(record.kind, record.body as Fields);
   return body === record.body ? record : { ...record, body };
 }
 
