@@ -2,6 +2,8 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   poweredByHeader: false,
+  // No page converts pictures by the framework: it would keep them, for everybody, after their link is withdrawn.
+  images: { unoptimized: true, localPatterns: [], remotePatterns: [] },
   reactStrictMode: true,
   serverExternalPackages: [
     'sharp',
@@ -21,10 +23,14 @@ const config: NextConfig = {
         { key: 'X-Content-Type-Options', value: 'nosniff' },
         { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
         { key: 'X-Frame-Options', value: 'DENY' },
+        { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
+        { key: 'X-Robots-Tag', value: 'noindex, nofollow' },
         { key: 'Referrer-Policy', value: 'same-origin' },
         { key: 'Permissions-Policy', value: 'camera=(self), geolocation=(), microphone=()' },
       ],
     },
+    // A shared cache must not pin an old worker; the script is fetched anew with every visit.
+    { source: '/serwist/:path*', headers: [{ key: 'Cache-Control', value: 'no-cache' }] },
   ],
 };
 

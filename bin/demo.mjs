@@ -52,6 +52,7 @@ async function main() {
   try {
     const env = {
       ...(cluster ? cluster.env('postgres') : { DATABASE_URL: given }),
+      FARVIN_DEMO: '1',
       FARVIN_SECRET: process.env.FARVIN_SECRET ?? secret(),
       PHOTO_STORE: process.env.PHOTO_STORE ?? path.join(STATE, 'photos'),
     };

@@ -1,5 +1,7 @@
-import { randomBytes } from 'node:crypto';
-import { writeFileSync } from 'node:fs';
+import { createHash, randomBytes } from 'node:crypto';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { planOf, planOfCar } from '../src/core/body/plan';
 import { STYLES } from '../src/core/body/styles';
@@ -11,11 +13,14 @@ import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
 import { type Bundle, readBundle } from '../src/core/records/bundle';
 import type { AnyRecord } from '../src/core/records/kinds';
 import { recordsOf } from '../src/core/records/reduce';
+import { type PublishedKeys, publishedKeysSchema, standingOfKey } from '../src/core/report/known-keys';
+import { recomputeReport } from '../src/core/report/recompute';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
-import { takeSnapshot } from '../src/core/report/snapshot';
+import { type Snapshot, takeSnapshot } from '../src/core/report/snapshot';
+import { unpackReport, ZipRefused } from '../src/server/export/zip-safe';
 import { doorVerb, type FitFlags, type GapFlags, gapVerb } from './farvin-fit';
 import { type ListenFlags, listenVerb, planVerb } from './farvin-listen';
-import { readText } from './files';
+import { isZipFile, readText } from './files';
 import { Refusal, Usage } from './refusals';
 
 const HELP: Readonly<Record<string, string>> = {
@@ -29,7 +34,8 @@ const HELP: Readonly<Record<string, string>> = {
   grade: 'grade BUNDLE [--on-year YYYY]\n  Grades a car: nine axes, four lenses, coverage.',
   report:
     'report BUNDLE --out FILE [--key HEX] [--on-year YYYY]\n  Seals a report of a bundle, with a new key when none is given.',
-  verify: 'verify REPORT\n  Re-computes hash and signature of a sealed report.',
+  verify:
+    'verify REPORT [--key HEX|FILE]\n  Re-computes hash, signature and figures of a sealed report (JSON, or its ZIP with pictures). --key is the key that the house stands by, or a file of its published keys.',
   'verify-log':
     'verify-log [--lot N] [--note-repair [--as EMAIL]]\n  Re-computes the hash chain of every inspection’s log in the database (DATABASE_URL, else the demo’s) and compares the records with it. --note-repair notes beside the log what an earlier program’s capital letters broke.',
   export:
@@ -144,20 +150,70 @@ async function reportVerb(path: string, flags: Flags): Promise<object> {
   return { ok: true, out: flags.out, sha256: file.sha256, signature: file.signature, publicKey: file.publicKey };
 }
 
-async function verifyVerb(path: string): Promise<object> {
-  const verdict = await verifyReport(readJson(path));
-  if (!verdict.ok) throw new Refusal(verdict.reason);
-  const { lot, inspection } = verdict.snapshot.bundle;
-  return {
-    ok: true,
-    sha256: verdict.sha256,
-    publicKey: verdict.publicKey,
-    lot: lot.number,
-    title: lot.title,
-    revision: inspection.revision,
-    sealedAt: verdict.snapshot.sealedAt,
-    sealedBy: verdict.snapshot.sealedBy,
-  };
+/** The keys that `--key` names: one in hexadecimal, or a file of a house's published keys or of keys line by line. */
+function keysAsked(given: string): PublishedKeys | readonly string[] {
+  if (/^[0-9a-f]{64}$/i.test(given)) return [given.toLowerCase()];
+  const text = readText(given);
+  const published = text.trimStart().startsWith('{') ? publishedKeysSchema.safeParse(readJson(given)) : null;
+  if (published?.success) return published.data;
+  const lines = text.match(/\b[0-9a-fA-F]{64}\b/g) ?? [];
+  if (published || lines.length === 0) throw new Refusal('not-keys', { message: `${given} holds no keys` });
+  return lines.map((l) => l.toLowerCase());
+}
+
+function standingOf(given: string | undefined, publicKey: string, sealedAt: string): { key: string; keyWhy?: string } {
+  if (given === undefined) return { key: 'unknown' };
+  const keys = keysAsked(given);
+  if ('format' in keys) {
+    const { key, ...more } = standingOfKey(keys, publicKey, sealedAt);
+    return { key, ...('why' in more && { keyWhy: more.why }) };
+  }
+  return keys.includes(publicKey) ? { key: 'known' } : { key: 'other', keyWhy: 'not-listed' };
+}
+
+/** Which of a report's pictures fit their hashes, where they came along in its ZIP. */
+async function picturesOf(verdict: { snapshot: Snapshot }, photos: ReadonlyMap<string, string> | null) {
+  if (!photos) return {};
+  const differ: string[] = [];
+  const missing: string[] = [];
+  for (const { sha256 } of verdict.snapshot.bundle.photos) {
+    const file = photos.get(sha256);
+    if (!file) missing.push(sha256);
+    else if (createHash('sha256').update(readFileSync(file)).digest('hex') !== sha256) differ.push(sha256);
+  }
+  return { pictures: { all: verdict.snapshot.bundle.photos.length, differ, missing } };
+}
+
+async function verifyVerb(path: string, flags: Flags): Promise<object> {
+  const dir = mkdtempSync(join(tmpdir(), 'farvin-verify-'));
+  try {
+    const zip = isZipFile(path)
+      ? await unpackReport(path, dir).catch((error: unknown) => {
+          throw error instanceof ZipRefused ? new Refusal(error.reason, { message: error.message }) : error;
+        })
+      : null;
+    const verdict = await verifyReport(readJson(zip?.report ?? path));
+    if (!verdict.ok) throw new Refusal(verdict.reason);
+    const { snapshot } = verdict;
+    const told = {
+      ...standingOf(flags.key, verdict.publicKey, snapshot.sealedAt),
+      ...recomputeReport(verdict),
+      sha256: verdict.sha256,
+      publicKey: verdict.publicKey,
+      lot: snapshot.bundle.lot.number,
+      title: snapshot.bundle.lot.title,
+      revision: snapshot.bundle.inspection.revision,
+      sealedAt: snapshot.sealedAt,
+      sealedBy: snapshot.sealedBy,
+      ...(snapshot.seal && { house: snapshot.seal.organisation.name, seal: snapshot.seal }),
+      ...(await picturesOf(verdict, zip?.photos ?? null)),
+    };
+    if (told.key === 'other') throw new Refusal('other-key', told);
+    if (told.pictures?.differ.length) throw new Refusal('pictures-differ', told);
+    return { ok: true, ...told };
+  } finally {
+    rmSync(dir, { recursive: true, force: true });
+  }
 }
 
 function checkVerb(path: string): object {

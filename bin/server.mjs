@@ -1,11 +1,27 @@
 // The application's server: the built app behind one HTTP server that states truly where a request came from.
 import { createServer } from 'node:http';
 import next from 'next';
-import { ROOT } from './steps.mjs';
+import { addressOf } from './address.js';
+import { checkDatabase } from './check-database.mjs';
+import { Plain, ROOT } from './steps.mjs';
 
 const port = Number(process.env.PORT ?? 3000);
 const hostname = process.env.HOST ?? '127.0.0.1';
-const behindProxy = process.env.FARVIN_TRUST_PROXY === '1';
+/** How many proxies of our own stand in front: each adds one address at the right end of `x-forwarded-for`. */
+const trustedHops = Number(process.env.FARVIN_TRUST_PROXY ?? 0);
+if (!Number.isInteger(trustedHops) || trustedHops < 0 || trustedHops > 10) {
+  console.error('FARVIN_TRUST_PROXY is the number of trusted proxies in front, 0 to 10.');
+  process.exit(1);
+}
+const secure = (process.env.FARVIN_URL ?? '').startsWith('https:');
+
+try {
+  await checkDatabase(process.env.DATABASE_URL ?? '', { demo: process.env.FARVIN_DEMO === '1' });
+} catch (error) {
+  if (!(error instanceof Plain)) throw error;
+  console.error(error.message);
+  process.exit(1);
+}
 
 const app = next({ dev: false, dir: ROOT, hostname, port });
 const handle = app.getRequestHandler();
@@ -22,11 +38,20 @@ function readable(url) {
 }
 
 const server = createServer((request, response) => {
-  // Limits count by address: what a caller says of its own address is believed of a trusted proxy only.
-  if (!behindProxy) {
-    delete request.headers['x-forwarded-host'];
-    delete request.headers['x-forwarded-proto'];
-    request.headers['x-forwarded-for'] = request.socket.remoteAddress ?? 'unknown';
+  // Limits count by address: of what a caller says of its own address only what our own proxies added is believed.
+  request.headers['x-forwarded-for'] = addressOf(
+    request.headers['x-forwarded-for'],
+    request.socket.remoteAddress,
+    trustedHops,
+  );
+  for (const name of ['x-forwarded-host', 'x-forwarded-proto', 'x-forwarded-port', 'x-real-ip', 'forwarded'])
+    delete request.headers[name];
+  if (secure) response.setHeader('strict-transport-security', 'max-age=31536000; includeSubDomains');
+  // The framework's picture converter is used by no page; it would keep pictures of withdrawn links.
+  if ((request.url ?? '').startsWith('/_next/image')) {
+    response.writeHead(404, { 'content-type': 'text/plain', 'cache-control': 'no-store' });
+    response.end('There is nothing here.\n');
+    return;
   }
   if (!readable(request.url)) {
     response.writeHead(400, { 'content-type': 'text/plain' });

@@ -7,7 +7,7 @@ import { actorOf } from '../src/data/actor';
 import { connect } from '../src/data/db';
 import { takeChanges } from '../src/data/gateway';
 import { addLot } from '../src/data/lots';
-import { inspection, lot } from '../src/data/tables/farvin';
+import { inspection, lot, type Role } from '../src/data/tables/farvin';
 import { passwordHash } from '../src/server/password';
 
 /**
@@ -19,12 +19,13 @@ async function main(): Promise<void> {
   const [name = 'trial', lots = '1', records = '0'] = process.argv.slice(2);
   const { db, end } = connect(process.env.DATABASE_OWNER_URL ?? process.env.DATABASE_URL ?? '', 2);
   const orgId = await createOrganisation(db, `Trial ${name}`);
-  const account = (who: string, role: 'manager' | 'inspector') =>
+  const account = (who: string, role: Role) =>
     passwordHash('tramshed-demo').then((hash) =>
       createAccount(db, { name: who, email: `${who}@${name}.example`, passwordHash: hash, orgId, role }),
     );
   const manager = (await actorOf(db, await account('petra', 'manager')))!;
   await account('tomas', 'inspector');
+  await account('harald', 'viewer');
   const saleId = await createSale(db, orgId, { name: `Trial ${name}`, place: 'Vennor', opensOn: null, closesOn: null });
   const first = (await addLot(db, manager, saleId, { number: 1, title: 'Quillon Halyard', reportDueOn: null }))!;
   const random = seeded(7);

@@ -16,7 +16,15 @@ export interface Trial {
 }
 
 /** A cluster, its tables and a small sale of its own, for tests that break things. */
-export async function ownWorld({ durable = false, photoStore }: { durable?: boolean; photoStore?: string } = {}) {
+export async function ownWorld({
+  durable = false,
+  photoStore,
+  environment = {},
+}: {
+  durable?: boolean;
+  photoStore?: string;
+  environment?: Readonly<Record<string, string>>;
+} = {}) {
   const cluster = await startCluster(STATE, { throwAway: true, durable });
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-own-'));
   const env: Record<string, string> = {
@@ -25,6 +33,9 @@ export async function ownWorld({ durable = false, photoStore }: { durable?: bool
     PHOTO_STORE: photoStore ?? photos,
     FARVIN_S3_KEY: 'key',
     FARVIN_S3_SECRET: 'secret',
+    // Each server of a world is reached under its own address, whatever the tests' own server is.
+    FARVIN_URL: '',
+    ...environment,
   };
   await runTs('bin/create-database.ts', ['trial'], { env: { DATABASE_URL: cluster.url('postgres') }, quiet: true });
   await runTs('bin/migrate.ts', [], { env, quiet: true });
@@ -45,6 +56,16 @@ export async function ownWorld({ durable = false, photoStore }: { durable?: bool
     },
   };
 }
+/** Another house with a small sale on the server that the tests share. */
+export async function anotherHouse(name: string): Promise<Trial> {
+  const told: string = await run(
+    process.execPath,
+    [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'demo/trial.ts'), name, '1', '0'],
+    { quiet: true },
+  );
+  return JSON.parse(told.trim().split('\n').at(-1)!) as Trial;
+}
+
 export type World = Awaited<ReturnType<typeof ownWorld>>;
 
 /** A server on the world's database; `kill` ends it as a power cut would. */

@@ -110,6 +110,15 @@ export async function freshLot(car: object | null = {}): Promise<LotIds> {
   return { lotId, inspectionId, saleId };
 }
 
+/** Lends a lot to the demo's viewer, who sees nothing that is not lent. */
+export async function lendToViewer(lotId: string): Promise<void> {
+  const api = await caller('manager');
+  const { people } = await (await api.get('/api/v1/people')).json();
+  const { id } = people.find((p: { email: string }) => p.email === PEOPLE.viewer);
+  expect((await api.put(`/api/v1/lots/${lotId}/lending/${id}`)).status()).toBe(200);
+  await api.dispose();
+}
+
 /** Types a line and takes it, waiting until the server has it. */
 export async function enter(page: Page, line: string): Promise<void> {
   const input = page.getByLabel('Entry line');

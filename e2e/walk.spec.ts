@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { BASE, browserOf, enter, freshLot } from './people';
+import { BASE, browserOf, enter, freshLot, lendToViewer } from './people';
 
 async function walkOn(page: Page, lotId: string): Promise<void> {
   await page.goto(`/lots/${lotId}/walk`);
@@ -103,6 +103,7 @@ test('a mil value typed as µm is asked about', async ({ browser }) => {
 
 test('words, sides and units follow the reader', async ({ browser }) => {
   const { lotId } = await freshLot({ steering: 'right' });
+  await lendToViewer(lotId);
   const page = await (await browserOf(browser, 'viewer')).newPage();
   await page.goto(`/lots/${lotId}/walk`);
   const heading = page.getByRole('complementary').getByRole('heading', { level: 2 });

@@ -1,15 +1,14 @@
-import { randomBytes } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
-import { publicKeyOf } from '@/core/report/seal';
 import type { Db } from './db';
+import { addSealKey } from './seal-keys';
 import { account, user } from './tables/auth';
 import { membership, organisation, type Role, sale } from './tables/farvin';
 
 /** Opens an organisation with a signing key of its own. */
-export async function createOrganisation(db: Db, name: string): Promise<string> {
+export async function createOrganisation(db: Db, name: string, now = new Date()): Promise<string> {
   const id = uuidv7();
-  const sealSecret = randomBytes(32).toString('hex');
-  await db.insert(organisation).values({ id, name, sealSecret, sealPublic: await publicKeyOf(sealSecret) });
+  await db.insert(organisation).values({ id, name });
+  await addSealKey(db, id, name, now);
   return id;
 }
 

@@ -45,15 +45,62 @@ export interface LogLine {
   readonly version: number;
   readonly before: unknown;
   readonly after: unknown;
-  /** Schema number of the kind; left out of the hash where it is 1, as all lines before it was kept are. */
+  /** Schema number of the kind; left out of the hash of form 1 where it is 1, as all lines before it was kept are. */
   readonly schema?: number;
+  /** Of form 2: the name of whoever entered it, as it was then; null is form 1. */
+  readonly actorName?: string | null;
+  readonly clockAheadS?: number | null;
+  /** Of form 2: the hashes of bodies that were erased since. */
+  readonly erased?: { before?: string; after?: string } | null;
+}
+
+const hashes = new WeakMap<object, string>();
+
+/** SHA-256 of a body's canonical text; null for no body. */
+export function bodyHash(body: unknown): string | null {
+  if (typeof body !== 'object' || body === null) return null;
+  const before = hashes.get(body);
+  if (before !== undefined) return before;
+  const made = sha256Hex(bodyText(body));
+  hashes.set(body, made);
+  return made;
 }
 
 /**
  * A log line's hash over itself and the line before it: a line cannot be changed or taken out unseen. The hashed text is
- * the canonical form of the line with `previousHash` among its fields.
+ * the canonical form (RFC 8785) of the line with `previousHash` among its fields. Form 1 holds the bodies; form 2 holds
+ * their hashes, the name of whoever entered it and how far the device's clock was ahead, so that a body can be erased
+ * later and the line still be checked.
  */
 export function logHash(previousHash: string, line: LogLine): string {
+  return line.actorName == null ? hashOfForm1(previousHash, line) : hashOfForm2(previousHash, line, line.actorName);
+}
+
+function hashOfForm2(previousHash: string, line: LogLine, actorName: string): string {
+  const { actorId, at, changeId, contentHash: content, inspectionId, kind, op, recordId, schema = 1, version } = line;
+  return sha256Hex(
+    canonicalText({
+      form: 2,
+      actorId,
+      actorName,
+      afterHash: line.erased?.after ?? bodyHash(line.after),
+      at,
+      beforeHash: line.erased?.before ?? bodyHash(line.before),
+      changeId,
+      clockAheadS: line.clockAheadS ?? null,
+      contentHash: content,
+      inspectionId,
+      kind,
+      op,
+      previousHash,
+      recordId,
+      schema,
+      version,
+    }),
+  );
+}
+
+function hashOfForm1(previousHash: string, line: LogLine): string {
   const {
     actorId,
     after,

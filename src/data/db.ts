@@ -18,8 +18,21 @@ export function connect(url: string, max = 10): { db: Db; end: () => Promise<voi
  * Runs reads and writes of one organisation in one transaction. The database itself shows the app's role only the rows
  * of the organisation named here (migration 0002): a query that forgets its organisation finds nothing.
  */
-export function inOrg<T>(db: Db | Tx, who: { readonly orgId: string }, work: (tx: Tx) => Promise<T>): Promise<T> {
-  return within(db, 'farvin.org', who.orgId, work);
+export function inOrg<T>(
+  db: Db | Tx,
+  who: { readonly orgId: string; readonly role?: string; readonly userId?: string },
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> {
+  // A viewer is shown the lots lent to that account, and nothing withheld (migration 0009).
+  const reader = who.role === 'viewer' ? (who.userId ?? 'nobody') : '';
+  return withSettings(
+    db,
+    [
+      ['farvin.org', who.orgId],
+      ['farvin.reader', reader],
+    ],
+    work,
+  );
 }
 
 /** Runs a query in a transaction for which the row-level policies see this setting. */
@@ -29,9 +42,21 @@ export function within<T>(
   value: string,
   work: (tx: Tx) => Promise<T>,
 ): Promise<T> {
+  return withSettings(db, [[setting, value]], work);
+}
+
+function withSettings<T>(
+  db: Db | Tx,
+  settings: readonly (readonly [name: string, value: string])[],
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> {
+  const all = sql.join(
+    settings.map(([name, value]) => sql`set_config(${name}, ${value}, true)`),
+    sql`, `,
+  );
   return db.transaction(async (tx) => {
     // Started first (a query starts when `then` is asked for), so both go out in one round trip, in this order.
-    const set = tx.execute(sql`select set_config(${setting}, ${value}, true)`).then(() => {});
+    const set = tx.execute(sql`select ${all}`).then(() => {});
     const [, result] = await Promise.all([set, work(tx)]);
     return result;
   });

@@ -124,9 +124,9 @@ describe('ids in capital letters', () => {
   it('does not call a changed line one of capitals', async () => {
     const { inspectionId } = await lot();
     await send(inspectionId, put('reading', reading()));
-    await owner.execute(sql`alter table change_log disable trigger change_log_append_only`);
+    await owner.execute(sql`alter table change_log disable trigger change_log_erased`);
     await owner.execute(sql`update change_log set after = '{}' where inspection_id = ${inspectionId}`);
-    await owner.execute(sql`alter table change_log enable trigger change_log_append_only`);
+    await owner.execute(sql`alter table change_log enable trigger change_log_erased`);
     expect(await logVerdict(db, ilse, inspectionId)).toMatchObject({ whole: false, cause: 'chain' });
     expect(await noteCaseRepair(owner, inspectionId, 'petra')).toBeNull();
   });
@@ -196,13 +196,13 @@ describe('programs of different age', () => {
     const { inspectionId } = await lot();
     const bare = put('reading', reading());
     await send(inspectionId, bare);
-    await owner.execute(sql`alter table change_log disable trigger change_log_append_only`);
+    await owner.execute(sql`alter table change_log disable trigger change_log_erased`);
     const filled = (await recordsOfInspection(db, ilse, inspectionId))[0]!.body;
     await owner
       .update(changeLog)
       .set({ contentHash: contentHash({ ...bare, body: filled }) })
       .where(eq(changeLog.inspectionId, inspectionId));
-    await owner.execute(sql`alter table change_log enable trigger change_log_append_only`);
+    await owner.execute(sql`alter table change_log enable trigger change_log_erased`);
     expect(await send(inspectionId, bare)).toMatchObject([{ status: 'duplicate' }]);
   });
 
@@ -313,9 +313,9 @@ describe('revisions', () => {
     expect((await logOf(db, ilse, next, { record: chip.id, history: true })).map((l) => l.version)).toEqual([1, 2]);
     expect((await logOf(db, ilse, next)).length).toBe(1);
     // A line taken out of the first revision breaks the second.
-    await owner.execute(sql`alter table change_log disable trigger change_log_append_only`);
+    await owner.execute(sql`alter table change_log disable trigger change_log_erased`);
     await owner.execute(sql`delete from change_log where inspection_id = ${inspectionId} and kind = 'finding'`);
-    await owner.execute(sql`alter table change_log enable trigger change_log_append_only`);
+    await owner.execute(sql`alter table change_log enable trigger change_log_erased`);
     expect(await logVerdict(db, ilse, next)).toMatchObject({ whole: false, cause: 'chain' });
     expect(await yardRowOf(db, ilse, lotId)).toMatchObject({ inspectionId: next });
   });

@@ -8,7 +8,7 @@ import { takeChanges } from './gateway';
 import { currentInspection, inspectionHead, recordsOfInspection } from './inspections';
 import { logOf, logVerdict } from './log';
 import { addLot, yardPage } from './lots';
-import { linksOf, publicReport, sealedReport, setState, startRevision } from './seals';
+import { linksOf, openLink, sealedReport, setState, startRevision } from './seals';
 import { changeLog, inspection, record } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { carBody, TEST_NOW as NOW, put, reading, visitBody } from './test-entries';
@@ -185,11 +185,11 @@ it('logs before and after, and never forgets', async () => {
 it('notices a log line that was changed behind its back', async () => {
   const { inspectionId } = await lot();
   await send(inspectionId, put('reading', reading()), put('reading', reading(140)));
-  await owner.execute(sql`alter table change_log disable trigger change_log_append_only`);
+  await owner.execute(sql`alter table change_log disable trigger change_log_erased`);
   await owner.execute(
     sql`update change_log set after = '{"thicknessUm": 90}' where inspection_id = ${inspectionId} and version = 1 and seq = (select min(seq) from change_log where inspection_id = ${inspectionId})`,
   );
-  await owner.execute(sql`alter table change_log enable trigger change_log_append_only`);
+  await owner.execute(sql`alter table change_log enable trigger change_log_erased`);
   expect((await logVerdict(db, petra, inspectionId)).whole).toBe(false);
 });
 
@@ -268,7 +268,7 @@ describe('sealing', () => {
   });
 
   it('opens nothing by a token nobody made', async () => {
-    expect(await publicReport(db, 'f'.repeat(64), NOW)).toBeNull();
+    expect(await openLink(db, 'f'.repeat(64), NOW)).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, sql } from 'drizzle-orm';
+import { and, count, desc, eq, inArray, sql } from 'drizzle-orm';
 import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import type { ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkChange, updateFirst } from '@/core/records/check-change';
@@ -11,12 +11,20 @@ import { LIVE_CHANNEL } from './live-channel';
 import { user } from './tables/auth';
 import { changeLog, inspection, photoFile, record } from './tables/farvin';
 
+/**
+ * Most records that one inspection takes. A full survey with a gauge and 300 pictures makes about 3,000; beyond the bound
+ * a page, a seal and a check of the log would hold everybody up.
+ */
+export const MOST_RECORDS = 20_000;
+
 interface StoredState {
   kind: string;
   version: number;
   schema: number;
   body: unknown;
 }
+
+type FileFacts = Pick<typeof photoFile.$inferSelect, 'type' | 'bytes' | 'widthPx' | 'heightPx' | 'takenAt'>;
 
 interface LogRow {
   readonly row: typeof changeLog.$inferInsert;
@@ -32,11 +40,14 @@ interface Batch {
   readonly records: Map<string, StoredState>;
   readonly stored: ReadonlyMap<string, number>;
   readonly known: Map<string, { contentHash: string; version: number }>;
-  readonly photos: Set<string>;
+  readonly photos: ReadonlyMap<string, FileFacts>;
   readonly log: LogRow[];
   readonly touched: Set<string>;
   /** New records may come in at the version they had where they come from. */
   readonly imported: boolean;
+  readonly clockAheadS: number | null;
+  /** Records that may still come in. */
+  room: number;
   head: string;
   style: string | null;
 }
@@ -53,16 +64,17 @@ export async function takeChanges(
   inspectionId: string,
   changes: readonly unknown[],
   at: Date,
-  { imported = false } = {},
+  { imported = false, clockAheadS = null }: { imported?: boolean; clockAheadS?: number | null } = {},
 ): Promise<ChangeResult[] | null> {
+  const how = { imported, clockAheadS };
   try {
-    return await takeAtOnce(db, actor, inspectionId, changes, at, imported);
+    return await takeAtOnce(db, actor, inspectionId, changes, at, how);
   } catch (error) {
     if (!isRefusal(error)) throw error;
     if (changes.length === 1) return [refusedAlone(changes[0])];
     const middle = Math.ceil(changes.length / 2);
-    const first = await takeChanges(db, actor, inspectionId, changes.slice(0, middle), at, { imported });
-    const rest = first && (await takeChanges(db, actor, inspectionId, changes.slice(middle), at, { imported }));
+    const first = await takeChanges(db, actor, inspectionId, changes.slice(0, middle), at, how);
+    const rest = first && (await takeChanges(db, actor, inspectionId, changes.slice(middle), at, how));
     return rest && [...first, ...rest];
   }
 }
@@ -93,7 +105,7 @@ function takeAtOnce(
   inspectionId: string,
   changes: readonly unknown[],
   at: Date,
-  imported: boolean,
+  how: { imported: boolean; clockAheadS: number | null },
 ): Promise<ChangeResult[] | null> {
   return inOrg(db, actor, async (tx) => {
     const [head] = await tx
@@ -102,7 +114,7 @@ function takeAtOnce(
       .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)))
       .for('update');
     if (!head) return null;
-    const batch = await openBatch(tx, actor, inspectionId, changes, head.logHead, at, imported);
+    const batch = await openBatch(tx, actor, head, changes, at, how);
     const closed = head.state === 'sealed' || head.state === 'given-up' ? head.state : null;
     const results = changes.map((c) => (closed ? closedAnswer(c, batch, closed) : takeOne(c, batch)));
     await commitBatch(tx, batch);
@@ -123,12 +135,17 @@ async function withRivals(
     'record',
   );
   const lines = await tx
-    .selectDistinctOn([changeLog.recordId], { record: changeLog.recordId, who: user.name, at: changeLog.at })
+    .selectDistinctOn([changeLog.recordId], {
+      record: changeLog.recordId,
+      who: changeLog.actorName,
+      old: user.name,
+      at: changeLog.at,
+    })
     .from(changeLog)
     .leftJoin(user, eq(user.id, changeLog.actorId))
     .where(and(eq(changeLog.inspectionId, inspectionId), inArray(changeLog.recordId, ids)))
     .orderBy(changeLog.recordId, desc(changeLog.seq));
-  const last = new Map(lines.map((l) => [l.record, { who: l.who ?? '', at: l.at.toISOString() }]));
+  const last = new Map(lines.map((l) => [l.record, { who: l.who ?? l.old ?? '', at: l.at.toISOString() }]));
   return results.map((r, i) => {
     const rival = r.status === 'conflict' ? last.get(textOf(changes[i], 'record')?.toLowerCase() ?? '') : undefined;
     return rival ? { ...r, by: rival } : r;
@@ -156,11 +173,10 @@ const among = (column: AnyPgColumn, ids: readonly string[]) =>
 async function openBatch(
   tx: Tx,
   actor: Actor,
-  inspectionId: string,
+  { id: inspectionId, logHead, changeCount }: typeof inspection.$inferSelect,
   changes: readonly unknown[],
-  head: string,
   at: Date,
-  imported: boolean,
+  { imported, clockAheadS }: { imported: boolean; clockAheadS: number | null },
 ): Promise<Batch> {
   const recordIds = uuids(changes, 'record');
   const changeIds = uuids(changes, 'id');
@@ -169,7 +185,7 @@ async function openBatch(
     .filter((s): s is string => s !== null && s.length === 64);
   const nothing = Promise.resolve([] as never[]);
   // Asked together: within a transaction they go out in one go and are answered in turn.
-  const [present, before, pictures, [car]] = await Promise.all([
+  const [present, before, pictures, [car], [held]] = await Promise.all([
     recordIds.length === 0
       ? nothing
       : tx
@@ -191,13 +207,24 @@ async function openBatch(
     shas.length === 0
       ? nothing
       : tx
-          .select({ sha: photoFile.sha256 })
+          .select({
+            sha: photoFile.sha256,
+            type: photoFile.type,
+            bytes: photoFile.bytes,
+            widthPx: photoFile.widthPx,
+            heightPx: photoFile.heightPx,
+            takenAt: photoFile.takenAt,
+          })
           .from(photoFile)
           .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas))),
     tx
       .select({ body: record.body })
       .from(record)
       .where(and(eq(record.inspectionId, inspectionId), eq(record.kind, 'car'))),
+    // There are never more records than changes were taken: most inspections need not be counted.
+    changeCount + changes.length <= MOST_RECORDS
+      ? nothing
+      : tx.select({ n: count() }).from(record).where(eq(record.inspectionId, inspectionId)),
   ]);
   return {
     actor,
@@ -206,11 +233,13 @@ async function openBatch(
     records: new Map(present.map(({ id, ...held }) => [id, held])),
     stored: new Map(present.map((r) => [r.id, r.version])),
     known: new Map(before.map((b) => [b.changeId, b])),
-    photos: new Set(pictures.map((p) => p.sha)),
+    photos: new Map(pictures.map(({ sha, ...file }) => [sha, file])),
     log: [],
     touched: new Set(),
     imported,
-    head,
+    clockAheadS,
+    room: held ? Math.max(0, MOST_RECORDS - held.n) : MOST_RECORDS,
+    head: logHead,
     style: textOf(car?.body, 'style') || null,
   };
 }
@@ -284,6 +313,14 @@ function takeOne(input: unknown, batch: Batch): ChangeResult {
       present: present ? { version: present.version, body: present.body } : null,
     };
   }
+  if (change.op === 'put' && !present && batch.room === 0) {
+    return {
+      id: change.id,
+      status: 'rejected',
+      reason: 'too-many-records',
+      message: `This inspection holds ${MOST_RECORDS} records, which is as many as it takes. Begin a revision, or take out what is not needed.`,
+    };
+  }
   const sha = change.op === 'put' && change.kind === 'photo' ? textOf(change.body, 'sha256') : null;
   if (sha !== null && !batch.photos.has(sha)) {
     return {
@@ -306,11 +343,24 @@ function takeOne(input: unknown, batch: Batch): ChangeResult {
   return apply(change, sentHash(input, change), present, batch);
 }
 
+/**
+ * A picture's record with type, size and moment as its stored file has them, whatever was sent. A file that states no
+ * moment keeps the one that the record came with from another house, since that house's file did.
+ */
+function asItsFile<B>(kind: string, body: B, present: StoredState | undefined, batch: Batch): B {
+  const file = kind === 'photo' ? batch.photos.get(textOf(body, 'sha256') ?? '') : undefined;
+  if (!file) return body;
+  const { takenAt, ...facts } = file;
+  const carried = textOf(batch.imported && !present ? body : present?.body, 'takenAt');
+  return { ...body, ...facts, takenAt: takenAt?.toISOString() ?? carried };
+}
+
 function apply(change: CheckedChange, hash: string, present: StoredState | undefined, batch: Batch): ChangeResult {
   const version = change.base + 1;
-  const after = change.op === 'put' ? change.body : null;
+  const after = change.op === 'put' ? asItsFile(change.kind, change.body, present, batch) : null;
   const { schema } = KIND_HISTORY[change.kind];
-  if (change.op === 'put') batch.records.set(change.record, { kind: change.kind, version, schema, body: change.body });
+  if (!present) batch.room--;
+  if (change.op === 'put') batch.records.set(change.record, { kind: change.kind, version, schema, body: after });
   else batch.records.delete(change.record);
   if (change.kind === 'car') batch.style = change.op === 'put' ? textOf(change.body, 'style') || null : null;
   batch.touched.add(change.record);
@@ -328,11 +378,13 @@ function apply(change: CheckedChange, hash: string, present: StoredState | undef
     schema,
     before: present?.body ?? null,
     after,
+    actorName: batch.actor.name,
+    clockAheadS: batch.clockAheadS,
   };
   const previousHash = batch.head;
   batch.head = logHash(previousHash, line);
   batch.log.push({
-    row: { ...line, at: batch.at, orgId: batch.actor.orgId, previousHash, hash: batch.head },
+    row: { ...line, form: 2, at: batch.at, orgId: batch.actor.orgId, previousHash, hash: batch.head },
     stored: batch.stored.get(change.record) ?? 0,
   });
   return { id: change.id, status: 'applied', version };
@@ -378,10 +430,10 @@ async function commitBatch(tx: Tx, batch: Batch): Promise<void> {
           and record.version = (select l.stored from last l where l.record_id = excluded.id)
         returning 1
       )
-      insert into change_log (inspection_id, org_id, actor_id, at, change_id, content_hash, op, kind, record_id, version,
-        schema, before, after, previous_hash, hash)
-      select ${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${at.toISOString()}::timestamptz, change_id,
-        content_hash, op, kind, record_id, version, schema, before, after, previous_hash, hash
+      insert into change_log (inspection_id, org_id, actor_id, actor_name, form, clock_ahead_s, at, change_id, content_hash,
+        op, kind, record_id, version, schema, before, after, previous_hash, hash)
+      select ${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${actor.name}, 2, ${batch.clockAheadS}::int,
+        ${at.toISOString()}::timestamptz, change_id, content_hash, op, kind, record_id, version, schema, before, after, previous_hash, hash
       from x
       where (select count(*) from written) = (select count(*) from last where after is not null)
       order by ordinality

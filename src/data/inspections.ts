@@ -1,4 +1,4 @@
-import { and, desc, eq, ne, sql } from 'drizzle-orm';
+import { and, count, desc, eq, ne, sql } from 'drizzle-orm';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
 import { withDefaults } from '@/core/records/kinds/with-defaults';
@@ -11,6 +11,8 @@ export interface InspectionHead {
   readonly revision: number;
   readonly state: InspectionState;
   readonly changeCount: number;
+  /** Hash of the log's last line. */
+  readonly logHead: string;
   /** Number of the newest log line; what comes after it is news. */
   readonly seq: number;
   readonly lot: { id: string; number: number; title: string; reportDueOn: string | null };
@@ -32,6 +34,7 @@ const columns = {
   revision: inspection.revision,
   state: inspection.state,
   changeCount: inspection.changeCount,
+  logHead: inspection.logHead,
   reason: inspection.revisionReason,
   // Named in full: inside the sub-query a bare column would be the log's own.
   seq: sql<number>`(select coalesce(max(l.seq), 0) from change_log l where l.inspection_id = "inspection"."id")`.mapWith(
@@ -91,6 +94,24 @@ export async function recordsOfInspection(db: Db, actor: Actor, id: string): Pro
       .orderBy(record.id),
   );
   return (rows as AnyRecord[]).map(withDefaults);
+}
+
+/** How many findings of an inspection are withheld, which a viewer is not shown. */
+export async function withheldCount(db: Db, { orgId }: Actor, id: string): Promise<number> {
+  const [row] = await inOrg(db, { orgId }, (tx) =>
+    tx
+      .select({ n: count() })
+      .from(record)
+      .where(
+        and(
+          eq(record.inspectionId, id),
+          eq(record.orgId, orgId),
+          eq(record.kind, 'finding'),
+          sql`coalesce(${record.body}->>'withheld', '') <> ''`,
+        ),
+      ),
+  );
+  return row?.n ?? 0;
 }
 
 /** The inspection as an open bundle. */

@@ -2,6 +2,7 @@ import { and, asc, desc, eq, inArray, type SQL, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import { dayAfter, type Sort, type Standing, YARD_LIMITS } from '@/core/yard/standing';
 import type { Actor } from './actor';
+import { audit } from './audit';
 import { type Db, inOrg } from './db';
 import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
 
@@ -294,6 +295,7 @@ export async function addLot(
       .returning({ id: lot.id });
     if (added.length === 0) return null;
     await tx.insert(inspection).values({ id: inspectionId, orgId: actor.orgId, lotId, revision: 1 });
+    await audit(tx, actor, 'lot-added', { lotId, inspectionId, detail: { number: given.number, title: given.title } });
     return { lotId, inspectionId };
   });
 }

@@ -4,6 +4,7 @@ import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from '@/core/fit
 import { DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema } from '@/core/grade/tables';
 import { DEFAULT_PROFILES, type PaintProfile, profileSchema } from '@/core/paint/profiles';
 import type { Actor } from './actor';
+import { audit } from './audit';
 import { type Db, inOrg } from './db';
 import { inspection, orgTable } from './tables/farvin';
 
@@ -95,6 +96,7 @@ export async function keepTolerances(db: Db, actor: Actor, rows: readonly Tolera
             .onConflictDoUpdate({ target: [orgTable.orgId, orgTable.name], set: { value: rows } })
             .returning({ name: orgTable.name });
     if (changed.length === 0) return;
+    await audit(tx, actor, rows === null ? 'numbers-reset' : 'numbers-changed', { detail: { table: name } });
     await tx
       .update(inspection)
       .set({ summaryCount: -1 })

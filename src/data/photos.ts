@@ -1,5 +1,6 @@
-import { and, eq, inArray } from 'drizzle-orm';
+import { and, eq, inArray, sum } from 'drizzle-orm';
 import type { Actor } from './actor';
+import { audit } from './audit';
 import { type Db, inOrg } from './db';
 import { photoFile, photoOrigin } from './tables/farvin';
 
@@ -32,14 +33,16 @@ export async function photoOfOrigin(db: Db, actor: Actor, originSha256: string):
 export async function notePhotoFile(
   db: Db,
   actor: Actor,
-  row: Omit<PhotoFile, 'orgId'>,
+  row: Omit<PhotoFile, 'orgId' | 'addedBy' | 'addedAt'>,
   originSha256: string,
 ): Promise<void> {
   await inOrg(db, actor, async (tx) => {
-    await tx
+    const fresh = await tx
       .insert(photoFile)
-      .values({ ...row, orgId: actor.orgId })
-      .onConflictDoNothing();
+      .values({ ...row, orgId: actor.orgId, addedBy: actor.userId })
+      .onConflictDoNothing()
+      .returning({ sha256: photoFile.sha256 });
+    if (fresh.length > 0) await audit(tx, actor, 'picture-added', { detail: { sha256: row.sha256, bytes: row.bytes } });
     await tx.insert(photoOrigin).values({ orgId: actor.orgId, originSha256, sha256: row.sha256 }).onConflictDoNothing();
   });
 }
@@ -54,4 +57,15 @@ export async function photosPresent(db: Db, actor: Actor, shas: readonly string[
       .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, [...shas]))),
   );
   return rows.map((r) => r.sha);
+}
+
+/** Bytes of all pictures that the organisation keeps. */
+export async function organisationBytes(db: Db, actor: Actor): Promise<number> {
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ bytes: sum(photoFile.bytes).mapWith(Number) })
+      .from(photoFile)
+      .where(eq(photoFile.orgId, actor.orgId)),
+  );
+  return row?.bytes ?? 0;
 }

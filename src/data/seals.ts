@@ -1,20 +1,28 @@
-import { and, desc, eq, gt, inArray, isNull, lt, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, isNull, lt, or, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
+import { audit } from './audit';
 import { type Db, inOrg, within } from './db';
 import { LIVE_CHANNEL } from './live-channel';
+import { presentSealKey } from './seal-keys';
 import { inspection, organisation, record, seal, shareLink } from './tables/farvin';
 
-/** The organisation's signing key. */
-export async function sealKeys(db: Db, actor: Actor): Promise<{ secret: string; public: string }> {
-  const [row] = await inOrg(db, actor, (tx) =>
-    tx
-      .select({ secret: organisation.sealSecret, public: organisation.sealPublic })
+/** What a seal stands on: the key, the house's seal before, and what the house publishes. */
+export async function sealBasis(db: Db, actor: Actor) {
+  return inOrg(db, actor, async (tx) => {
+    const key = await presentSealKey(tx, actor);
+    const [previous] = await tx
+      .select({ sha256: seal.sha256 })
+      .from(seal)
+      .where(eq(seal.orgId, actor.orgId))
+      .orderBy(desc(seal.sealedAt), desc(seal.inspectionId))
+      .limit(1);
+    const [house] = await tx
+      .select({ publishesPlaces: organisation.publishesPlaces })
       .from(organisation)
-      .where(eq(organisation.id, actor.orgId)),
-  );
-  if (!row) throw new Error('the actor’s organisation is gone');
-  return row;
+      .where(eq(organisation.id, actor.orgId));
+    return { key, previous: previous?.sha256 ?? null, publishesPlaces: house?.publishesPlaces ?? false };
+  });
 }
 
 export type KeepSeal = { ok: true } | { ok: false; reason: 'not-found' | 'already-sealed' | 'changed-meanwhile' };
@@ -25,9 +33,20 @@ export async function keepSeal(
   actor: Actor,
   inspectionId: string,
   atCount: number,
-  sealed: { sealedAt: Date; sealedBy: string; sha256: string; report: string },
+  sealed: {
+    sealedAt: Date;
+    sealedBy: string;
+    sha256: string;
+    report: string;
+    keyId: string;
+    previous: string | null;
+    logHead: string;
+  },
 ): Promise<KeepSeal> {
+  const { previous, logHead, ...row } = sealed;
   return inOrg(db, actor, async (tx) => {
+    // One seal of a house after the other: each names the one before it.
+    await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${`seal ${actor.orgId}`}))`);
     const [head] = await tx
       .select()
       .from(inspection)
@@ -35,9 +54,21 @@ export async function keepSeal(
       .for('update');
     if (!head) return { ok: false, reason: 'not-found' };
     if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
-    if (head.changeCount !== atCount) return { ok: false, reason: 'changed-meanwhile' };
-    await tx.insert(seal).values({ inspectionId, orgId: actor.orgId, ...sealed });
+    if (head.changeCount !== atCount || head.logHead !== logHead) return { ok: false, reason: 'changed-meanwhile' };
+    const [newest] = await tx
+      .select({ sha256: seal.sha256 })
+      .from(seal)
+      .where(eq(seal.orgId, actor.orgId))
+      .orderBy(desc(seal.sealedAt), desc(seal.inspectionId))
+      .limit(1);
+    if ((newest?.sha256 ?? null) !== previous) return { ok: false, reason: 'changed-meanwhile' };
+    await tx.insert(seal).values({ inspectionId, orgId: actor.orgId, sealedById: actor.userId, ...row });
     await tx.update(inspection).set({ state: 'sealed' }).where(eq(inspection.id, inspectionId));
+    await audit(tx, actor, 'sealed', {
+      lotId: head.lotId,
+      inspectionId,
+      detail: { sha256: row.sha256, key: row.keyId },
+    });
     await tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`);
     return { ok: true };
   });
@@ -50,8 +81,8 @@ export async function setState(
   inspectionId: string,
   state: 'draft' | 'reviewed',
 ): Promise<boolean> {
-  const rows = await inOrg(db, actor, (tx) =>
-    tx
+  return inOrg(db, actor, async (tx) => {
+    const [row] = await tx
       .update(inspection)
       .set({ state })
       .where(
@@ -61,9 +92,11 @@ export async function setState(
           or(eq(inspection.state, 'draft'), eq(inspection.state, 'reviewed')),
         ),
       )
-      .returning({ id: inspection.id }),
-  );
-  return rows.length > 0;
+      .returning({ lotId: inspection.lotId });
+    if (!row) return false;
+    await audit(tx, actor, state === 'reviewed' ? 'reviewed' : 'drafted', { lotId: row.lotId, inspectionId });
+    return true;
+  });
 }
 
 /**
@@ -104,6 +137,7 @@ export async function startRevision(
     const rows = await tx.select().from(record).where(eq(record.inspectionId, inspectionId));
     for (let i = 0; i < rows.length; i += 1000)
       await tx.insert(record).values(rows.slice(i, i + 1000).map((r) => ({ ...r, inspectionId: id })));
+    await audit(tx, actor, 'revision-begun', { lotId: old.lotId, inspectionId: id, detail: { reason } });
     return id;
   });
 }
@@ -122,9 +156,11 @@ export async function giveUpRevision(db: Db, actor: Actor, inspectionId: string)
           or(eq(inspection.state, 'draft'), eq(inspection.state, 'reviewed')),
         ),
       )
-      .returning({ id: inspection.id });
-    if (rows.length > 0) await tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`);
-    return rows.length > 0;
+      .returning({ lotId: inspection.lotId });
+    if (!rows[0]) return false;
+    await audit(tx, actor, 'revision-given-up', { lotId: rows[0].lotId, inspectionId });
+    await tx.execute(sql`select pg_notify(${LIVE_CHANNEL}, ${inspectionId})`);
+    return true;
   });
 }
 
@@ -212,41 +248,42 @@ export async function addLink(
   given: { lotId: string; tokenHash: string; label: string; expiresAt: Date | null },
 ): Promise<string> {
   const id = uuidv7();
-  await inOrg(db, actor, (tx) =>
-    tx.insert(shareLink).values({ id, orgId: actor.orgId, createdBy: actor.userId, ...given }),
-  );
+  await inOrg(db, actor, async (tx) => {
+    await tx.insert(shareLink).values({ id, orgId: actor.orgId, createdBy: actor.userId, ...given });
+    await audit(tx, actor, 'link-made', {
+      lotId: given.lotId,
+      detail: { link: id, label: given.label, until: given.expiresAt?.toISOString() ?? null },
+    });
+  });
   return id;
 }
 
 export async function withdrawLink(db: Db, actor: Actor, id: string, at: Date): Promise<boolean> {
-  const rows = await inOrg(db, actor, (tx) =>
-    tx
+  return inOrg(db, actor, async (tx) => {
+    const [row] = await tx
       .update(shareLink)
       .set({ withdrawnAt: at })
       .where(and(eq(shareLink.id, id), eq(shareLink.orgId, actor.orgId), isNull(shareLink.withdrawnAt)))
-      .returning({ id: shareLink.id }),
-  );
-  return rows.length > 0;
+      .returning({ lotId: shareLink.lotId, label: shareLink.label });
+    if (!row) return false;
+    await audit(tx, actor, 'link-withdrawn', { lotId: row.lotId, detail: { link: id, label: row.label } });
+    return true;
+  });
 }
 
-/**
- * The one read without an actor: what is sealed behind a link that is neither expired nor withdrawn, newest first; the
- * texts of the revision asked for (else the newest) and of the one before it.
- */
-export async function publicReport(
-  db: Db,
-  tokenHash: string,
-  now: Date,
-  wanted: number | null = null,
-): Promise<{
-  orgId: string;
-  report: string;
-  before: string | null;
-  revisions: { revision: number; sealedAt: Date; sha256: string }[];
-} | null> {
+/** A link that is neither expired nor withdrawn, with the seals behind it, newest first. */
+export interface OpenLink {
+  readonly id: string;
+  readonly orgId: string;
+  readonly lotId: string;
+  readonly revisions: readonly { inspectionId: string; revision: number; sealedAt: Date; sha256: string }[];
+}
+
+/** The one read without an actor: what a link's token opens, or null. */
+export async function openLink(db: Db, tokenHash: string, now: Date): Promise<OpenLink | null> {
   const [link] = await within(db, 'farvin.link', tokenHash, (tx) =>
     tx
-      .select({ orgId: shareLink.orgId, lotId: shareLink.lotId })
+      .select({ id: shareLink.id, orgId: shareLink.orgId, lotId: shareLink.lotId })
       .from(shareLink)
       .where(
         and(
@@ -257,25 +294,34 @@ export async function publicReport(
       ),
   );
   if (!link) return null;
-  const rows = await inOrg(db, link, (tx) =>
+  const revisions = await inOrg(db, { orgId: link.orgId }, (tx) =>
     tx
-      .select({ id: seal.inspectionId, revision: inspection.revision, sealedAt: seal.sealedAt, sha256: seal.sha256 })
+      .select({
+        inspectionId: seal.inspectionId,
+        revision: inspection.revision,
+        sealedAt: seal.sealedAt,
+        sha256: seal.sha256,
+      })
       .from(seal)
       .innerJoin(inspection, eq(inspection.id, seal.inspectionId))
       .where(and(eq(inspection.lotId, link.lotId), eq(seal.orgId, link.orgId)))
       .orderBy(desc(inspection.revision)),
   );
-  const at = wanted === null ? 0 : rows.findIndex((r) => r.revision === wanted);
-  const ids = rows.slice(at, at + 2).map((r) => r.id);
-  if (at < 0 || ids.length === 0) return null;
-  const texts = await inOrg(db, link, (tx) =>
-    tx.select({ id: seal.inspectionId, report: seal.report }).from(seal).where(inArray(seal.inspectionId, ids)),
+  return { ...link, revisions };
+}
+
+/** The text of one sealed report behind an open link. */
+export async function linkedReport(db: Db, link: OpenLink, inspectionId: string): Promise<string | null> {
+  if (!link.revisions.some((r) => r.inspectionId === inspectionId)) return null;
+  const [row] = await inOrg(db, { orgId: link.orgId }, (tx) =>
+    tx.select({ report: seal.report }).from(seal).where(eq(seal.inspectionId, inspectionId)),
   );
-  const textOf = (id: string | undefined) => texts.find((t) => t.id === id)?.report ?? null;
-  return {
-    orgId: link.orgId,
-    report: textOf(ids[0])!,
-    before: textOf(ids[1]),
-    revisions: rows.map(({ id: _id, ...r }) => r),
-  };
+  return row?.report ?? null;
+}
+
+/** Writes down that a link was opened, and from which address. */
+export async function noteLinkOpened(db: Db, link: OpenLink, address: string): Promise<void> {
+  await inOrg(db, { orgId: link.orgId }, (tx) =>
+    audit(tx, { orgId: link.orgId }, 'link-opened', { lotId: link.lotId, detail: { link: link.id, address } }),
+  );
 }

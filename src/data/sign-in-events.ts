@@ -1,6 +1,8 @@
-import { desc, eq } from 'drizzle-orm';
+import { and, desc, eq, gt, sql } from 'drizzle-orm';
 import type { Actor } from './actor';
-import { type Db, inOrg, within } from './db';
+import { audit } from './audit';
+import { type Db, inOrg, type Tx, within } from './db';
+import { SESSION_CHANNEL } from './live-channel';
 import { session, signInEvent, user } from './tables/auth';
 import { membership } from './tables/farvin';
 
@@ -22,6 +24,28 @@ export async function orgOfUser(db: Db, userId: string): Promise<string | null> 
     tx.select({ orgId: membership.orgId }).from(membership).where(eq(membership.userId, userId)),
   );
   return row?.orgId ?? null;
+}
+
+/** Whether an account was signed in from an address since a moment. */
+export async function signedInFrom(db: Db, userId: string, address: string, since: Date): Promise<boolean> {
+  const orgId = await orgOfUser(db, userId);
+  if (!orgId) return false;
+  const rows = await inOrg(db, { orgId }, (tx) =>
+    tx
+      .select({ id: signInEvent.id })
+      .from(signInEvent)
+      .where(
+        and(
+          eq(signInEvent.orgId, orgId),
+          eq(signInEvent.userId, userId),
+          eq(signInEvent.address, address),
+          eq(signInEvent.what, 'signed-in'),
+          gt(signInEvent.at, since),
+        ),
+      )
+      .limit(1),
+  );
+  return rows.length > 0;
 }
 
 /** The organisation's latest sign-ins, newest first. */
@@ -80,5 +104,20 @@ export async function revokeSession(db: Db, actor: Actor, id: string, now: Date)
   const found = (await sessionsOf(db, actor, now)).find((s) => s.id === id);
   if (!found) return null;
   await db.delete(session).where(eq(session.id, id));
+  await inOrg(db, actor, async (tx) => {
+    await audit(tx, actor, 'session-ended', { detail: { of: found.who } });
+    await tellSessionsEnded(tx, found.userId);
+  });
   return found;
+}
+
+/** Tells all servers that sessions of an account ended: their live streams close at once. */
+export async function tellSessionsEnded(db: Db | Tx, userId: string): Promise<void> {
+  await db.execute(sql`select pg_notify(${SESSION_CHANNEL}, ${userId})`);
+}
+
+/** Whether a session is still open. */
+export async function sessionOpen(db: Db, id: string, now: Date): Promise<boolean> {
+  const [row] = await db.select({ until: session.expiresAt }).from(session).where(eq(session.id, id));
+  return !!row && row.until > now;
 }

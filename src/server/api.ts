@@ -2,6 +2,8 @@ import { uuidSchema } from '@/core/records/kinds/common';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
 import { auth } from './auth';
+import { noteFailure } from './note-failure';
+import { sameOrigin } from './own-origins';
 import { addressOf, limiter } from './rate-limit';
 
 /** An answer for a program: what happened and what to do, never a stack or a query. */
@@ -22,18 +24,17 @@ export function tooMany(seconds: number): Response {
 
 export const notFound = () => problem(404, 'not-found', 'There is nothing here for you under this address.');
 
-/** Whether a request that changes something comes from a page of this very host. */
-export function sameOrigin(request: Request): boolean {
-  const origin = request.headers.get('origin');
-  if (origin === null) return request.headers.get('sec-fetch-site') !== 'cross-site';
-  try {
-    return new URL(origin).host === (request.headers.get('x-forwarded-host') ?? request.headers.get('host'));
-  } catch {
-    return false;
-  }
-}
+type Handler<P> = (given: { actor: Actor; session: string; request: Request; params: P }) => Promise<Response>;
 
-type Handler<P> = (given: { actor: Actor; request: Request; params: P }) => Promise<Response>;
+/** Kinds of request that cost more than others: a whole inspection is read, checked or packed. */
+export type Weight = 'light' | 'heavy';
+
+/** Answers hold what one person may see: nobody keeps them, unless the answer itself says how. */
+function unkept(response: Response): Response {
+  if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store');
+  response.headers.set('x-robots-tag', 'noindex');
+  return response;
+}
 
 /**
  * Wraps a route: 403 for another origin, 401 for a stranger, 403 where the role may not, 404 for ids that are none;
@@ -42,8 +43,9 @@ type Handler<P> = (given: { actor: Actor; request: Request; params: P }) => Prom
 export function route<P extends Record<string, string> = Record<string, never>>(
   may: (actor: Actor) => boolean,
   handler: Handler<P>,
+  weight: Weight = 'light',
 ) {
-  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+  const answer = async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       const writes = !['GET', 'HEAD'].includes(request.method);
       if (writes && !sameOrigin(request))
@@ -52,8 +54,12 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       if (early > 0) return tooMany(early);
       const session = await auth().api.getSession({ headers: request.headers });
       const actor = session ? await actorOf(db(), session.user.id) : null;
-      if (!actor) return problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
-      const wait = limiter().take('account', actor.userId, Date.now());
+      if (!session || !actor)
+        return problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
+      const wait = Math.max(
+        limiter().take('account', actor.userId, Date.now()),
+        weight === 'heavy' ? limiter().take('heavy', actor.userId, Date.now()) : 0,
+      );
       if (wait > 0) return tooMany(wait);
       if (!may(actor))
         return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
@@ -64,15 +70,13 @@ export function route<P extends Record<string, string> = Record<string, never>>(
         if (!id.success) return notFound();
         params[key] = id.data;
       }
-      return await handler({ actor, request, params: params as P });
+      return await handler({ actor, session: session.session.id, request, params: params as P });
     } catch (error) {
-      // The message may hold what a person entered; where it happened does not.
-      const frames =
-        error instanceof Error ? (error.stack ?? '').split('\n').filter((l) => l.startsWith('    at ')) : [];
-      console.error('request failed:', error instanceof Error ? error.name : 'unknown', frames.slice(0, 4).join(''));
+      noteFailure(error);
       return problem(500, 'failed', 'Something went wrong here. Nothing was changed; try again.');
     }
   };
+  return async (request: Request, context: { params: Promise<P> }) => unkept(await answer(request, context));
 }
 
 export const anyone = () => true;

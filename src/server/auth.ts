@@ -2,6 +2,8 @@ import { betterAuth } from 'better-auth';
 import { drizzleAdapter } from 'better-auth/adapters/drizzle';
 import { db } from '@/data/db';
 import * as tables from '@/data/tables/auth';
+import { ownOrigins } from './own-origins';
+import { SHORTEST_PASSWORD } from './passwords';
 
 function create() {
   const secret = process.env.FARVIN_SECRET;
@@ -9,21 +11,22 @@ function create() {
     throw new Error(
       'FARVIN_SECRET is not set: start Farvin with npm run demo, or set it to 32 or more random characters.',
     );
-  const port = process.env.PORT ?? '3000';
-  const own = process.env.FARVIN_URL ?? `http://127.0.0.1:${port}`;
+  const origins = ownOrigins();
+  const secure = origins[0]!.startsWith('https:');
   return betterAuth({
     appName: 'Farvin',
     secret,
-    baseURL: own,
-    trustedOrigins: [own, `http://localhost:${port}`, `http://127.0.0.1:${port}`],
+    baseURL: origins[0]!,
+    trustedOrigins: [...origins],
     database: drizzleAdapter(db(), { provider: 'pg', schema: tables }),
-    emailAndPassword: { enabled: true, disableSignUp: true, minPasswordLength: 10 },
+    emailAndPassword: { enabled: true, disableSignUp: true, minPasswordLength: SHORTEST_PASSWORD },
     session: { expiresIn: 60 * 60 * 24 * 7, updateAge: 60 * 60 * 24 },
     rateLimit: { enabled: false }, // attempts are counted per account in the database: server/attempts.ts
     advanced: {
-      cookiePrefix: 'farvin',
-      defaultCookieAttributes: { httpOnly: true, sameSite: 'strict' },
-      useSecureCookies: own.startsWith('https:'),
+      // `__Host-` binds a cookie to this very host, over TLS only (RFC 6265bis 4.1.3.2).
+      cookiePrefix: secure ? '__Host-farvin' : 'farvin',
+      defaultCookieAttributes: { httpOnly: true, sameSite: 'strict', path: '/', secure },
+      useSecureCookies: false,
     },
     // Its errors hold queries with session tokens: the routes tell what a log may hold.
     logger: { disabled: true },

@@ -3,14 +3,14 @@ import { cache } from 'react';
 import { uuidSchema } from '@/core/records/kinds/common';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
-import { currentInspection, type InspectionHead, recordsOfInspection } from '@/data/inspections';
+import { currentInspection, type InspectionHead, recordsOfInspection, withheldCount } from '@/data/inspections';
 import { type OrgTables, orgTables, tablesAsSealed } from '@/data/org-tables';
 import { sealedTables } from '@/data/seals';
 import { pageActor } from './actor';
 import { saleYear } from './sealing';
 
 /** What a lot's screens know of it besides its records. */
-export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables) {
+export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables, withheld: number) {
   return {
     id: head.id,
     revision: head.revision,
@@ -28,6 +28,7 @@ export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables) {
     role: actor.role,
     me: actor.name,
     myId: actor.userId,
+    withheld,
     ...tables,
   };
 }
@@ -37,13 +38,14 @@ export async function lotInHand(actor: Actor, lotId: string) {
   const id = uuidSchema.safeParse(lotId);
   const head = id.success ? await currentInspection(db(), actor, id.data) : null;
   if (!head) return null;
-  const [records, today, sealed] = await Promise.all([
+  const [records, today, sealed, withheld] = await Promise.all([
     recordsOfInspection(db(), actor, head.id),
     orgTables(db(), actor),
     // A sealed lot is shown by the numbers it was sealed with, whatever the house's are today.
     head.state === 'sealed' ? sealedTables(db(), actor, head.id) : null,
+    actor.role === 'viewer' ? withheldCount(db(), actor, head.id) : 0,
   ]);
-  return { head, records, facts: factsOf(actor, head, tablesAsSealed(sealed, today)) };
+  return { head, records, facts: factsOf(actor, head, tablesAsSealed(sealed, today), withheld) };
 }
 
 /** What every page of a lot starts from; 404 for a lot that is not the actor's organisation's. */

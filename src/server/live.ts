@@ -1,7 +1,10 @@
 import postgres from 'postgres';
-import { LIVE_CHANNEL } from '@/data/live-channel';
+import { LIVE_CHANNEL, SESSION_CHANNEL } from '@/data/live-channel';
 
 type Listener = () => void;
+
+/** What to listen to for news of an account's sessions: one ended. */
+export const sessionsOf = (userId: string) => `sessions of ${userId}`;
 const RETRY_MS = [500, 1000, 2000, 5000] as const;
 
 /**
@@ -21,22 +24,23 @@ export class Live {
     this.started = true;
     const sql = postgres(this.url(), { max: 1, onnotice: () => {} });
     this.end = () => sql.end({ timeout: 1 });
-    sql
-      .listen(
+    Promise.all([
+      sql.listen(SESSION_CHANNEL, (userId) => this.wake(sessionsOf(userId))),
+      sql.listen(
         LIVE_CHANNEL,
         (id) => this.wake(id),
         () => {
           this.tries = 0;
           this.wakeAll();
         },
-      )
-      .catch(() => {
-        this.started = false;
-        void sql.end({ timeout: 1 }).catch(() => {});
-        // Pages that are open already would hear nothing until another one opens: it is tried again for them.
-        const wait = RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]!;
-        setTimeout(() => this.listeners.size > 0 && this.start(), wait).unref();
-      });
+      ),
+    ]).catch(() => {
+      this.started = false;
+      void sql.end({ timeout: 1 }).catch(() => {});
+      // Pages that are open already would hear nothing until another one opens: it is tried again for them.
+      const wait = RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]!;
+      setTimeout(() => this.listeners.size > 0 && this.start(), wait).unref();
+    });
   }
 
   /** Stops listening for good. */
@@ -53,7 +57,7 @@ export class Live {
     for (const set of this.listeners.values()) for (const listener of set) listener();
   }
 
-  /** Calls the listener at each change of an inspection until the returned function is called. */
+  /** Calls the listener at each change of an inspection (or of an account's sessions) until the returned function is called. */
   on(inspectionId: string, listener: Listener): () => void {
     this.start();
     const set = this.listeners.get(inspectionId) ?? new Set();

@@ -8,13 +8,28 @@ export function isPhotoSize(size: string): size is PhotoSize {
   return (PHOTO_SIZES as readonly string[]).includes(size);
 }
 
-/** A stored picture as an answer; a picture lost from the store shows as such instead of failing the page. */
+/**
+ * How long a browser may show a picture without asking: behind a link an hour, so that one withdrawn does not live on;
+ * for people signed in it asks each time, and is told "not changed" without the picture being read.
+ */
+const KEEP = { link: 'private, max-age=3600', account: 'private, no-cache' } as const;
+
+/** A stored picture as an answer; one lost from the store, or swapped there, shows as such instead of failing the page. */
 export async function photoAnswer(
+  request: Request,
   sha256: string,
   size: PhotoSize,
   fullType: string,
-  scope: 'private' | 'public',
+  through: keyof typeof KEEP,
 ): Promise<Response> {
+  const etag = `"${sha256}.${size}"`;
+  const headers = {
+    'cache-control': KEEP[through],
+    etag,
+    'x-robots-tag': 'noindex',
+    'content-security-policy': "default-src 'none'",
+  };
+  if (request.headers.get('if-none-match') === etag) return new Response(null, { status: 304, headers });
   let bytes = await getPhoto(sha256, size).catch(() => null);
   if (!bytes && size !== 'full' && (await ensureCopy(sha256, size).catch(() => false)))
     bytes = await getPhoto(sha256, size).catch(() => null);
@@ -24,10 +39,6 @@ export async function photoAnswer(
       headers: { 'content-type': 'image/svg+xml', 'cache-control': 'no-store' },
     });
   return new Response(new Uint8Array(bytes), {
-    headers: {
-      'content-type': size === 'full' ? fullType : 'image/webp',
-      'cache-control': `${scope}, max-age=31536000, immutable`,
-      'content-security-policy': "default-src 'none'",
-    },
+    headers: { ...headers, 'content-type': size === 'full' ? fullType : 'image/webp' },
   });
 }

@@ -14,7 +14,8 @@ import { ensureCopy } from './photo-derivatives';
 import { importPhoto } from './photo-import';
 import { getPhoto, photoStore } from './photo-store';
 import { finishUpload, keepPart, PART_BYTES, uploadState } from './photo-uploads';
-import { takenAt } from './taken-at';
+import { takenAt } from './workshop/taken-at';
+import { pictureShop } from './workshop/workshop';
 
 let db: Db;
 let owner: Db;
@@ -37,6 +38,7 @@ beforeAll(async () => {
   ))!;
 });
 afterAll(async () => {
+  pictureShop().close();
   await end();
   rmSync(folder, { recursive: true });
 });

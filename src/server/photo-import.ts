@@ -1,30 +1,25 @@
 import { createHash } from 'node:crypto';
-import sharp from 'sharp';
-import { type PictureType, sniffPicture, stripMetadata } from '@/core/image/strip-metadata';
+import { STRIPPED_BY } from '@/core/image/strip-metadata';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
-import { notePhotoFile, type PhotoFile, photoOfOrigin } from '@/data/photos';
-import { heicToJpeg, looksLikeHeic } from './heic';
-import { ensureCopy, smallCopy } from './photo-derivatives';
+import { notePhotoFile, organisationBytes, type PhotoFile, photoOfOrigin } from '@/data/photos';
+import { ensureCopy } from './photo-derivatives';
+import { PHOTO_LIMITS, type PhotoRefusal } from './photo-limits';
 import { hasPhoto, putPhoto } from './photo-store';
-import { takenAt } from './taken-at';
+import { quotas } from './quotas';
+import type { ReadPicture } from './workshop/pictures';
+import { pictureShop, WorkRefused } from './workshop/workshop';
 
-export const PHOTO_LIMITS = {
-  /** Bytes of one file. */
-  bytes: 40 * 1024 * 1024,
-  /** Pixels of one picture; more is refused before it is unpacked. */
-  pixels: 100_000_000,
-} as const;
+export type TakenPhoto = Pick<PhotoFile, 'sha256' | 'type' | 'bytes' | 'widthPx' | 'heightPx' | 'takenAt'>;
 
-export type PhotoRefusal = 'not-a-picture' | 'damaged' | 'too-many-pixels' | 'too-large';
-export type TakenPhoto = Omit<PhotoFile, 'orgId'>;
-
-async function withoutNotes(bytes: Buffer, type: PictureType, orientation: number): Promise<Uint8Array | null> {
-  if (type !== 'image/jpeg' && orientation > 1) {
-    const turned = sharp(bytes, { limitInputPixels: PHOTO_LIMITS.pixels }).rotate();
-    return type === 'image/png' ? turned.png().toBuffer() : turned.webp({ quality: 95 }).toBuffer();
+/** Reads a file in a process of its own; one that hurts its process is refused as too heavy. */
+async function readPicture(bytes: Buffer): Promise<ReadPicture | { ok: false; reason: PhotoRefusal }> {
+  try {
+    return await pictureShop().run('readPicture', bytes);
+  } catch (error) {
+    if (error instanceof WorkRefused) return { ok: false, reason: error.why === 'ended' ? 'damaged' : 'too-heavy' };
+    throw error;
   }
-  return stripMetadata(bytes, type, orientation);
 }
 
 /**
@@ -43,46 +38,22 @@ export async function importPhoto(
   if (before && (await hasPhoto(before.sha256))) return { ok: true, photo: before };
   const read = await readPicture(bytes);
   if (!read.ok) return read;
-  const { kept, type, small, widthPx, heightPx } = read;
+  if ((await organisationBytes(db, actor)) + read.kept.length > quotas().pictureBytes)
+    return { ok: false, reason: 'quota' };
+  const { type, widthPx, heightPx } = read;
+  const kept = Buffer.from(read.kept.buffer, read.kept.byteOffset, read.kept.byteLength);
   const sha256 = createHash('sha256').update(kept).digest('hex');
-  await Promise.all([putPhoto(sha256, 'full', kept), putPhoto(sha256, '320', small)]);
+  await Promise.all([putPhoto(sha256, 'full', kept), putPhoto(sha256, '320', read.small)]);
   const photo: TakenPhoto = {
     sha256,
     type,
     bytes: kept.length,
     widthPx,
     heightPx,
-    takenAt: await takenAt(bytes, looksLikeHeic(bytes)),
+    takenAt: read.takenAt,
   };
-  await notePhotoFile(db, actor, photo, origin);
+  await notePhotoFile(db, actor, { ...photo, stripped: STRIPPED_BY }, origin);
   // Off the request's path: whoever asks for the large copy sooner waits for this same work.
   void ensureCopy(sha256, '2048', kept).catch(() => {});
   return { ok: true, photo };
-}
-
-type Read =
-  | { ok: true; kept: Uint8Array; type: PictureType; small: Buffer; widthPx: number; heightPx: number }
-  | { ok: false; reason: PhotoRefusal };
-
-async function readPicture(bytes: Buffer): Promise<Read> {
-  const heic = looksLikeHeic(bytes);
-  const type = heic ? 'image/jpeg' : sniffPicture(bytes);
-  if (!type) return { ok: false, reason: 'not-a-picture' };
-  const meta = await sharp(bytes, { limitInputPixels: false })
-    .metadata()
-    .catch(() => null);
-  if (!heic && (!meta?.width || !meta.height)) return { ok: false, reason: 'damaged' };
-  if ((meta?.width ?? 0) * (meta?.height ?? 0) > PHOTO_LIMITS.pixels) return { ok: false, reason: 'too-many-pixels' };
-  const kept = heic
-    ? await heicToJpeg(bytes, PHOTO_LIMITS.pixels)
-    : await withoutNotes(bytes, type, meta?.orientation ?? 1).catch(() => null);
-  if (!kept) return { ok: false, reason: 'damaged' };
-  try {
-    const small = await smallCopy(kept);
-    const { width, height, orientation } = await sharp(kept).metadata();
-    const turned = (orientation ?? 1) >= 5;
-    return { ok: true, kept, type, small, widthPx: turned ? height : width, heightPx: turned ? width : height };
-  } catch {
-    return { ok: false, reason: 'damaged' };
-  }
 }

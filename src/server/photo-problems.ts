@@ -1,5 +1,6 @@
 import { problem } from './api';
-import { PHOTO_LIMITS, type PhotoRefusal, type TakenPhoto } from './photo-import';
+import type { TakenPhoto } from './photo-import';
+import { PHOTO_LIMITS, type PhotoRefusal } from './photo-limits';
 import { StoreTrouble } from './photo-store';
 
 type Refusal = PhotoRefusal | 'parts-missing' | 'parts-differ';
@@ -7,8 +8,11 @@ type Refusal = PhotoRefusal | 'parts-missing' | 'parts-differ';
 const SAYS: Record<Refusal, string> = {
   'not-a-picture': 'This file is no JPEG, PNG, WebP or HEIC picture.',
   damaged: 'This picture is damaged and cannot be read.',
-  'too-many-pixels': `This picture unpacks to more than ${PHOTO_LIMITS.pixels / 1e6} million pixels.`,
+  'too-many-pixels': `This picture unpacks to more than ${PHOTO_LIMITS.pixels / 1e6} million pixels, or ${PHOTO_LIMITS.heldPixels / 1e6} million of a progressive JPEG or HEIC.`,
   'too-large': `This file is larger than ${PHOTO_LIMITS.bytes / 1024 / 1024} MB.`,
+  'too-heavy': 'This picture took more memory or time to unpack than one may. It was not taken.',
+  quota:
+    'Your house’s room for pictures is full. The picture stays on this device; whoever runs the server can give more.',
   'parts-missing': 'Parts of this picture have not arrived yet. Send them, then finish again.',
   'parts-differ': 'The parts do not make up the file that was announced. Send it again from the start.',
 };
@@ -16,7 +20,14 @@ const SAYS: Record<Refusal, string> = {
 /** The answer to a picture that was taken, or refused with its reason. */
 export function pictureAnswer(taken: { ok: true; photo: TakenPhoto } | { ok: false; reason: Refusal }): Response {
   if (!taken.ok) {
-    const status = taken.reason === 'too-large' ? 413 : taken.reason.startsWith('parts') ? 409 : 422;
+    const status =
+      taken.reason === 'too-large'
+        ? 413
+        : taken.reason === 'quota'
+          ? 507
+          : taken.reason.startsWith('parts')
+            ? 409
+            : 422;
     return problem(status, taken.reason, SAYS[taken.reason]);
   }
   const { sha256, type, bytes, widthPx, heightPx, takenAt } = taken.photo;

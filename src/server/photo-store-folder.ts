@@ -67,5 +67,15 @@ export function folderStore(root: string): ObjectStore {
       const names = await readdir(folder).catch((error: unknown) => (codeOf(error) === 'ENOENT' ? [] : trouble(error)));
       return names.filter((n) => !n.endsWith('.part')).map((n) => `${prefix}${n}`);
     },
+    async listOld(start, before) {
+      const folders = (await readdir(root).catch(trouble)).filter((n) => n.startsWith(start));
+      const old: string[] = [];
+      for (const folder of folders)
+        for (const name of await readdir(path.join(root, folder)).catch(() => [])) {
+          const found = await stat(path.join(root, folder, name)).catch(() => null);
+          if (found?.isFile() && found.mtime < before) old.push(`${folder}/${name}`);
+        }
+      return old;
+    },
   };
 }

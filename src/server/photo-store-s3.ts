@@ -37,6 +37,19 @@ export function s3Store(url: URL): ObjectStore {
     opened ??= open();
     return opened;
   };
+  const listed = async (Prefix: string, wanted: (written: Date | undefined) => boolean) => {
+    const { sdk, client } = await s3();
+    const keys: string[] = [];
+    let from: string | undefined;
+    do {
+      const page = await client
+        .send(new sdk.ListObjectsV2Command({ Bucket, Prefix, ContinuationToken: from }))
+        .catch(trouble);
+      for (const object of page.Contents ?? []) if (object.Key && wanted(object.LastModified)) keys.push(object.Key);
+      from = page.IsTruncated ? page.NextContinuationToken : undefined;
+    } while (from);
+    return keys;
+  };
   return {
     async put(Key, bytes) {
       const { sdk, client } = await s3();
@@ -82,18 +95,7 @@ export function s3Store(url: URL): ObjectStore {
       const { sdk, client } = await s3();
       await client.send(new sdk.DeleteObjectCommand({ Bucket, Key })).catch(trouble);
     },
-    async list(Prefix) {
-      const { sdk, client } = await s3();
-      const keys: string[] = [];
-      let from: string | undefined;
-      do {
-        const page = await client
-          .send(new sdk.ListObjectsV2Command({ Bucket, Prefix, ContinuationToken: from }))
-          .catch(trouble);
-        for (const object of page.Contents ?? []) if (object.Key) keys.push(object.Key);
-        from = page.IsTruncated ? page.NextContinuationToken : undefined;
-      } while (from);
-      return keys;
-    },
+    list: (prefix) => listed(prefix, () => true),
+    listOld: (start, before) => listed(start, (written) => written !== undefined && written < before),
   };
 }

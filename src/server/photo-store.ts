@@ -1,3 +1,4 @@
+import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
 import path from 'node:path';
 import type { Readable } from 'node:stream';
 import { folderStore } from './photo-store-folder';
@@ -19,6 +20,8 @@ export interface ObjectStore {
   remove(key: string): Promise<void>;
   /** Names under a prefix that ends with a slash. */
   list(prefix: string): Promise<string[]>;
+  /** Names whose first letters are these and that nobody wrote since a moment. */
+  listOld(start: string, before: Date): Promise<string[]>;
 }
 
 /** The store cannot take or give pictures now: `full` or `away`. Records are not touched by that. */
@@ -43,12 +46,41 @@ export function photoStore(): ObjectStore {
   return store;
 }
 
-/** The name under which a picture of that size lies in the store. */
-export const pictureKey = (sha256: string, size: PhotoSize) => `${sha256.slice(0, 2)}/${sha256}.${size}`;
+/** The name under which a picture of that size lies in the store. Copies carry a code of their own (below). */
+export const pictureKey = (sha256: string, size: PhotoSize) =>
+  `${sha256.slice(0, 2)}/${sha256}.${size === 'full' ? size : `${size}.mac`}`;
+
+const CODE_BYTES = 32;
+
+/** A code (HMAC, RFC 2104) that only this program can put before a copy: whoever can write into the store cannot swap it. */
+function copyCode(sha256: string, size: PhotoSize, bytes: Uint8Array): Buffer {
+  return createHmac('sha256', process.env.FARVIN_SECRET ?? '')
+    .update(`farvin-copy:${sha256}:${size}:`)
+    .update(bytes)
+    .digest();
+}
 
 /** Writes a picture, named by its SHA-256 and size. */
 export const putPhoto = (sha256: string, size: PhotoSize, bytes: Uint8Array) =>
-  photoStore().put(pictureKey(sha256, size), bytes);
-/** The bytes of a stored picture, or null when the store does not have it. */
-export const getPhoto = (sha256: string, size: PhotoSize) => photoStore().get(pictureKey(sha256, size));
+  photoStore().put(
+    pictureKey(sha256, size),
+    size === 'full' ? bytes : Buffer.concat([copyCode(sha256, size, bytes), bytes]),
+  );
+
+/**
+ * The bytes of a stored picture, or null when the store does not have it or has another under its name: a picture is
+ * never given out under a hash that is not its own.
+ */
+export async function getPhoto(sha256: string, size: PhotoSize): Promise<Buffer | null> {
+  const held = await photoStore().get(pictureKey(sha256, size));
+  if (!held) return null;
+  const bytes = size === 'full' ? held : held.subarray(CODE_BYTES);
+  const good =
+    size === 'full'
+      ? createHash('sha256').update(bytes).digest('hex') === sha256
+      : held.length > CODE_BYTES && timingSafeEqual(held.subarray(0, CODE_BYTES), copyCode(sha256, size, bytes));
+  if (good) return bytes;
+  console.error(`the picture store holds another picture under ${sha256.slice(0, 12)}….${size}; it is not given out`);
+  return null;
+}
 export const hasPhoto = (sha256: string, size: PhotoSize = 'full') => photoStore().has(pictureKey(sha256, size));

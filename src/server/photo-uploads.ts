@@ -3,7 +3,8 @@ import { z } from 'zod';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { photoOfOrigin } from '@/data/photos';
-import { importPhoto, PHOTO_LIMITS, type PhotoRefusal, type TakenPhoto } from './photo-import';
+import { importPhoto, type TakenPhoto } from './photo-import';
+import { PHOTO_LIMITS, type PhotoRefusal } from './photo-limits';
 import { hasPhoto, photoStore } from './photo-store';
 
 /** A picture is sent in parts of this size, so that a broken connection costs one part. */

@@ -1,48 +1,143 @@
 import { cache } from 'react';
 import { type RecordChange, recordChanges } from '@/core/report/changes';
+import { type KeyStanding, standingOfKey } from '@/core/report/known-keys';
 import { type OpenedSnapshot, readSnapshot, sealedRecords } from '@/core/report/read-snapshot';
 import { type ReportFile, reportFileSchema } from '@/core/report/seal';
 import { db } from '@/data/db';
 import { type ExportJob, readyExport } from '@/data/export-jobs';
-import { publicReport } from '@/data/seals';
+import { linkedReport, noteLinkOpened, type OpenLink, openLink } from '@/data/seals';
+import { tooMany } from './api';
+import { keysOf } from './published-keys';
+import { addressOf, takeOfAll } from './rate-limit';
 import { tokenHash } from './sealing';
+
+interface Parsed {
+  readonly file: ReportFile;
+  readonly opened: OpenedSnapshot;
+  readonly text: string;
+  /** Type of each picture that it speaks of, by SHA-256. */
+  readonly pictures: ReadonlyMap<string, string>;
+}
 
 export interface OpenReport extends OpenedSnapshot {
   readonly orgId: string;
   readonly file: ReportFile;
   readonly text: string;
+  readonly key: KeyStanding;
   readonly revisions: readonly { revision: number; sealedAt: Date; sha256: string }[];
   /** What this revision changed of the one before it; null for a first one. */
   readonly changes: readonly RecordChange[] | null;
 }
 
-function opened(text: string): { file: ReportFile; snapshot: OpenedSnapshot } | null {
-  const file = reportFileSchema.safeParse(JSON.parse(text));
-  const snapshot = file.success ? readSnapshot(file.data.snapshot) : null;
-  return file.success && snapshot ? { file: file.data, snapshot } : null;
+/** Letters of report texts that are kept read; a large report has about 10 million. */
+const MOST_LETTERS = 60_000_000;
+const kept = new Map<string, Parsed>();
+
+function keep(key: string, parsed: Parsed): Parsed {
+  kept.set(key, parsed);
+  let letters = [...kept.values()].reduce((n, p) => n + p.text.length, 0);
+  for (const [oldest, { text }] of kept) {
+    if (letters <= MOST_LETTERS || oldest === key) break;
+    kept.delete(oldest);
+    letters -= text.length;
+  }
+  return parsed;
 }
+
+function parsed(text: string): Parsed | null {
+  const file = reportFileSchema.safeParse(JSON.parse(text));
+  const opened = file.success ? readSnapshot(file.data.snapshot) : null;
+  if (!file.success || !opened) return null;
+  const pictures = new Map(opened.snapshot.bundle.photos.map((p) => [p.sha256, p.type]));
+  return { file: file.data, opened, text, pictures };
+}
+
+/** A sealed report as read; read once while it is asked for, since a seal never changes. */
+async function parsedSeal(link: OpenLink, { inspectionId, sha256 }: OpenLink['revisions'][number]) {
+  const key = `${inspectionId} ${sha256}`;
+  const held = kept.get(key);
+  // Written anew, so that the map's order is the order of use.
+  if (held) {
+    kept.delete(key);
+    kept.set(key, held);
+    return held;
+  }
+  const text = await linkedReport(db(), link, inspectionId);
+  const read = text === null ? null : parsed(text);
+  return read && keep(key, read);
+}
+
+const TOKEN = /^[A-Za-z0-9_-]{20,64}$/;
+
+/** What a token opens, looked up once a request. */
+const linkOf = cache(async (token: string): Promise<OpenLink | null> => {
+  if (!TOKEN.test(token)) return null;
+  const link = await openLink(db(), tokenHash(token), new Date());
+  return link && link.revisions.length > 0 ? link : null;
+});
 
 /** The sealed report behind a link's token, the newest or the revision asked for, or null when there is none to show. */
 export const openReport = cache(async (token: string, revision: number | null = null): Promise<OpenReport | null> => {
-  if (!/^[A-Za-z0-9_-]{20,64}$/.test(token)) return null;
-  const found = await publicReport(db(), tokenHash(token), new Date(), revision);
-  const report = found ? opened(found.report) : null;
-  if (!found || !report) return null;
-  const before = found.before === null ? null : opened(found.before);
+  const link = await linkOf(token);
+  const at = link ? (revision === null ? 0 : link.revisions.findIndex((r) => r.revision === revision)) : -1;
+  if (!link || at < 0) return null;
+  const [report, before] = await Promise.all(
+    [link.revisions[at], link.revisions[at + 1]].map((r) => (r ? parsedSeal(link, r) : null)),
+  );
+  if (!report) return null;
+  const { file, opened, text } = report;
+  const keys = await keysOf(link.orgId);
   return {
-    orgId: found.orgId,
-    file: report.file,
-    ...report.snapshot,
-    text: found.report,
-    revisions: found.revisions,
-    changes:
-      before &&
-      recordChanges(
-        sealedRecords(before.snapshot.snapshot.bundle).records,
-        sealedRecords(report.snapshot.snapshot.bundle).records,
-      ),
+    ...opened,
+    orgId: link.orgId,
+    file,
+    text,
+    key: keys ? standingOfKey(keys, file.publicKey, opened.snapshot.sealedAt) : { key: 'other', why: 'not-listed' },
+    revisions: link.revisions.map(({ inspectionId: _id, ...r }) => r),
+    changes: before
+      ? recordChanges(
+          sealedRecords(before.opened.snapshot.bundle).records,
+          sealedRecords(opened.snapshot.bundle).records,
+        )
+      : null,
   };
 });
+
+/** The type of a picture that a link opens in any of its revisions, or null. */
+export async function linkedPicture(token: string, sha256: string): Promise<string | null> {
+  const link = await linkOf(token);
+  for (const revision of link?.revisions ?? []) {
+    const type = (await parsedSeal(link!, revision))?.pictures.get(sha256);
+    if (type) return type;
+  }
+  return null;
+}
+
+/** The answer to a stranger who asks too often, by address or through one link; null when he may go on. */
+export async function strangerMust(headers: Headers, token: string): Promise<Response | null> {
+  const asked = [
+    ['public', addressOf(headers)],
+    ...(TOKEN.test(token) ? [['link', tokenHash(token)] as const] : []),
+  ] as const;
+  const wait = await takeOfAll(db(), asked, new Date());
+  return wait > 0 ? tooMany(wait) : null;
+}
+
+const OPENINGS_KEPT = 5000;
+const HOUR_MS = 3600_000;
+const openings = new Map<string, number>();
+
+/** Writes down that a link was opened: once an hour for each address, so that reading on is not written page by page. */
+export async function noteOpening(token: string, headers: Headers): Promise<void> {
+  const link = await linkOf(token);
+  if (!link) return;
+  const key = `${link.id} ${addressOf(headers)}`;
+  const now = Date.now();
+  if (now - (openings.get(key) ?? 0) < HOUR_MS) return;
+  if (openings.size >= OPENINGS_KEPT) openings.clear();
+  openings.set(key, now);
+  await noteLinkOpened(db(), link, addressOf(headers));
+}
 
 /** The revision that an address names, or null. */
 export function revisionAsked(value: unknown): number | null {

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import type { Db } from '@/data/db';
+import { takeShared } from '@/data/rate-buckets';
 
 /**
  * How much one account, one address or one link may ask of one app server: so many requests at once, refilled at so
@@ -7,8 +9,11 @@ import { z } from 'zod';
 export const RATES = {
   account: { burst: 1500, perSecond: 60 },
   address: { burst: 3000, perSecond: 120 },
-  /** Reports opened without an account, by address. */
+  /** Whole inspections read, checked or packed by one account. */
+  heavy: { burst: 60, perSecond: 1 },
+  /** Reports opened without an account: by address, and by link for all addresses together. Counted over all servers. */
   public: { burst: 900, perSecond: 30 },
+  link: { burst: 3000, perSecond: 100 },
   /** Sign-ins tried from one address, good or bad. */
   signIn: { burst: 30, perSecond: 0.2 },
 } as const;
@@ -55,13 +60,28 @@ export class Limiter {
 const scale = z.coerce.number().positive().catch(1);
 let held: Limiter | undefined;
 
-/** This server's limiter; FARVIN_RATE_SCALE multiplies every limit (a proxy in front that limits by itself: 1000). */
+/** FARVIN_RATE_SCALE multiplies every limit (a proxy in front that limits by itself: 1000). */
+const scaleHere = () => scale.parse(process.env.FARVIN_RATE_SCALE);
+
+/** This server's own limiter, for callers who are signed in or about to be. */
 export function limiter(): Limiter {
-  held ??= new Limiter(scale.parse(process.env.FARVIN_RATE_SCALE));
+  held ??= new Limiter(scaleHere());
   return held;
+}
+
+/** Takes one from buckets that all servers share; the seconds to wait, or 0. */
+export async function takeOfAll(db: Db, asked: readonly (readonly [Rate, string])[], now: Date): Promise<number> {
+  const waits = await Promise.all(
+    asked.map(([rate, who]) => {
+      const { burst, perSecond } = RATES[rate];
+      const by = scaleHere();
+      return takeShared(db, `${rate} ${who}`, { burst: burst * by, perSecond: perSecond * by }, now);
+    }),
+  );
+  return Math.max(0, ...waits);
 }
 
 /** The address a request came from, as bin/server.mjs states it. */
 export function addressOf(headers: Headers): string {
-  return (headers.get('x-forwarded-for') ?? '').split(',')[0]!.trim().slice(0, 64) || 'unknown';
+  return (headers.get('x-forwarded-for') ?? '').trim().slice(0, 64) || 'unknown';
 }

@@ -10,7 +10,7 @@ import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
-import { keepSeal, sealBefore, sealKeys } from '@/data/seals';
+import { keepSeal, sealBasis, sealBefore } from '@/data/seals';
 
 export type SealRefusal = 'not-found' | 'already-sealed' | 'changed-meanwhile' | 'incomplete' | 'tables-unfit';
 
@@ -19,13 +19,20 @@ export function saleYear(closesOn: string | null, now: Date, timeZone = 'UTC'): 
   return Number((closesOn ?? dayIn(now, timeZone)).slice(0, 4));
 }
 
+type Sealed = { ok: true; report: ReportFile } | { ok: false; reason: SealRefusal };
+
+/** How often sealing begins anew because the house sealed another lot meanwhile. */
+const TRIES = 3;
+
 /** Computes, signs and stores the report of an inspection, which is unchangeable from then on. */
-export async function sealInspection(
-  db: Db,
-  actor: Actor,
-  inspectionId: string,
-  now: Date,
-): Promise<{ ok: true; report: ReportFile } | { ok: false; reason: SealRefusal }> {
+export async function sealInspection(db: Db, actor: Actor, inspectionId: string, now: Date): Promise<Sealed> {
+  let sealed: Sealed = { ok: false, reason: 'changed-meanwhile' };
+  for (let i = 0; i < TRIES && !sealed.ok && sealed.reason === 'changed-meanwhile'; i++)
+    sealed = await sealOnce(db, actor, inspectionId, now);
+  return sealed;
+}
+
+async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): Promise<Sealed> {
   const head = await inspectionHead(db, actor, inspectionId);
   if (!head) return { ok: false, reason: 'not-found' };
   if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
@@ -40,22 +47,28 @@ export async function sealInspection(
   if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks))
     return { ok: false, reason: 'incomplete' };
   const before = head.revision > 1 ? await sealBefore(db, actor, head.lot.id, head.revision) : null;
+  const { key, previous, publishesPlaces } = await sealBasis(db, actor);
   const taken = takeSnapshot({
     bundle: { ...bundleOf(head, records), inspection: { id: head.id, revision: head.revision, state: 'sealed' } },
     sale: { name: head.sale.name, closesOn: head.sale.closesOn, timeZone: head.sale.timeZone },
     ...(before && { corrects: { ...before, reason: head.reason } }),
     sealedAt: now.toISOString(),
     sealedBy: actor.name,
+    seal: { organisation: { id: actor.orgId, name: key.house }, keyId: key.id, logHead: head.logHead, previous },
+    publishPlaces: publishesPlaces,
     onYear,
     ...tables,
   });
   if (!taken.ok) return { ok: false, reason: 'incomplete' };
-  const report = await sealSnapshot(taken.snapshot, (await sealKeys(db, actor)).secret);
+  const report = await sealSnapshot(taken.snapshot, key.secret);
   const kept = await keepSeal(db, actor, inspectionId, head.changeCount, {
     sealedAt: now,
     sealedBy: actor.name,
     sha256: report.sha256,
     report: JSON.stringify(report),
+    keyId: key.id,
+    previous,
+    logHead: head.logHead,
   });
   return kept.ok ? { ok: true, report } : kept;
 }

@@ -1,3 +1,6 @@
+/** Number of this way of taking notes out; pictures kept by an earlier one are gone over once (bin/strip-stored.ts). */
+export const STRIPPED_BY = 2;
+
 /** Kinds of picture that are taken. */
 export type PictureType = 'image/jpeg' | 'image/png' | 'image/webp';
 
@@ -63,35 +66,62 @@ function orientationSegment(orientation: number): Uint8Array {
   ]);
 }
 
-/** JPEG markers that carry no picture: application 1 to 13 (Exif, XMP, IPTC …) but the colour profile, and comments. */
-function droppable(marker: number): boolean {
-  return (marker >= 0xe1 && marker <= 0xed && marker !== 0xe2) || marker === 0xef || marker === 0xfe;
+/** JPEG markers that carry no picture: application 1 to 13 and 15 (Exif, XMP, IPTC …) but the colour profile, and comments. */
+function droppable(b: Uint8Array, at: number): boolean {
+  const marker = b[at + 1]!;
+  // Application 2 is a colour profile (ICC.1 annex B.4), or an index of further pictures that may hold anything.
+  // Application 0 names the form (JFIF), or holds a small picture of its own (JFXX).
+  if (marker === 0xe0) return ascii(b, at + 4, 5) === 'JFXX\0';
+  if (marker === 0xe2) return ascii(b, at + 4, 12) !== 'ICC_PROFILE\0';
+  return (marker >= 0xe1 && marker <= 0xed) || marker === 0xef || marker === 0xfe;
 }
 
+/** Where the entropy-coded data from `at` on ends: at the next marker that is neither stuffing nor a restart (ITU-T T.81 B.1.1.5). */
+function endOfScan(b: Uint8Array, at: number): number {
+  for (let i = at; i + 1 < b.length; i++) {
+    if (b[i] !== 0xff) continue;
+    const next = b[i + 1]!;
+    if (next === 0 || next === 0xff || (next >= 0xd0 && next <= 0xd7)) continue;
+    return i;
+  }
+  return b.length;
+}
+
+/** Segment by segment and scan by scan to the picture's end; what stands behind it (further pictures, a film) is cut. */
 function stripJpeg(b: Uint8Array, orientation: number): Uint8Array | null {
   const pieces: Uint8Array[] = [b.subarray(0, 2)];
   if (orientation > 1) pieces.push(orientationSegment(orientation));
   let at = 2;
-  while (at + 4 <= b.length) {
+  let scans = 0;
+  while (at + 2 <= b.length) {
     if (b[at] !== 0xff) return null;
     const marker = b[at + 1]!;
     if (marker === 0xff) {
       at += 1;
       continue;
     }
-    if (marker === 0xda) {
-      pieces.push(b.subarray(at));
-      return joined(pieces);
-    }
+    if (marker === 0xd9) return scans > 0 ? joined([...pieces, b.subarray(at, at + 2)]) : null;
+    if (at + 4 > b.length) break;
     const length = (b[at + 2]! << 8) | b[at + 3]!;
     if (length < 2 || at + 2 + length > b.length) return null;
-    if (!droppable(marker)) pieces.push(b.subarray(at, at + 2 + length));
-    at += 2 + length;
+    const next = at + 2 + length;
+    if (marker === 0xda) {
+      scans++;
+      const end = endOfScan(b, next);
+      pieces.push(b.subarray(at, end));
+      at = end;
+    } else {
+      if (!droppable(b, at)) pieces.push(b.subarray(at, next));
+      at = next;
+    }
   }
   return null;
 }
 
-const PNG_DROPPED = new Set(['eXIf', 'tEXt', 'iTXt', 'zTXt', 'tIME']);
+/** Chunks that the picture needs (PNG, third edition, 5.6 and 11.3); what else a file holds is nobody's business. */
+const PNG_KEPT = new Set(
+  'IHDR PLTE IDAT IEND tRNS cHRM gAMA iCCP sBIT sRGB cICP bKGD hIST pHYs sPLT acTL fcTL fdAT'.split(' '),
+);
 
 function stripPng(b: Uint8Array): Uint8Array | null {
   const view = new DataView(b.buffer, b.byteOffset, b.byteLength);
@@ -101,12 +131,15 @@ function stripPng(b: Uint8Array): Uint8Array | null {
     const length = view.getUint32(at);
     if (at + 12 + length > b.length) return null;
     const type = ascii(b, at + 4, 4);
-    if (!PNG_DROPPED.has(type)) pieces.push(b.subarray(at, at + 12 + length));
+    if (PNG_KEPT.has(type)) pieces.push(b.subarray(at, at + 12 + length));
     at += 12 + length;
     if (type === 'IEND') return joined(pieces);
   }
   return null;
 }
+
+/** Chunks that the picture needs (WebP container, RFC 9649). */
+const WEBP_KEPT = new Set(['VP8 ', 'VP8L', 'VP8X', 'ALPH', 'ANIM', 'ANMF', 'ICCP']);
 
 function stripWebp(b: Uint8Array): Uint8Array | null {
   const view = new DataView(b.buffer, b.byteOffset, b.byteLength);
@@ -117,7 +150,7 @@ function stripWebp(b: Uint8Array): Uint8Array | null {
     if (at + 8 + length > b.length) return null;
     const end = Math.min(b.length, at + 8 + length + (length & 1));
     const type = ascii(b, at, 4);
-    if (type !== 'EXIF' && type !== 'XMP ') {
+    if (WEBP_KEPT.has(type)) {
       const chunk = b.slice(at, end);
       // The extended header's flags say that Exif (bit 3) and XMP (bit 2) follow; they no longer do.
       if (type === 'VP8X') chunk[8] = chunk[8]! & ~0b1100;

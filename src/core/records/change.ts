@@ -34,6 +34,8 @@ export type Change = z.infer<typeof changeSchema>;
 export const changeBatchSchema = z.object({
   /** The account for whom they were entered; another person's session is refused. Programs may leave it out. */
   by: z.string().min(1).max(100).optional(),
+  /** What the device's clock said when it was sent; a difference from the server's is noted beside the entries. */
+  sentAt: z.iso.datetime({ offset: true }).optional(),
   changes: z.array(z.unknown()).min(1).max(CHANGES_PER_CALL),
 });
 
@@ -48,6 +50,8 @@ export type RejectReason =
   | 'sealed'
   | 'unknown-photo'
   | 'wrong-kind'
+  /** The inspection holds as many records as it takes. */
+  | 'too-many-records'
   /** Entered by a newer program than the one that answers: it waits until that one is up to date. */
   | 'update-first'
   /** The whole request was refused, with the server's own words. */

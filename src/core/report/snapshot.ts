@@ -16,10 +16,17 @@ import { estimateSchema } from '../stats/estimate';
 import { CAUTIONS, cautionsOf } from './cautions';
 
 /**
- * 2: the sale's time zone, why a revision was made, places measured along seams, severities, from which share seen a band
+ * 3: who seals it with which key, the log's head and the house's seal before; by which computation; places only where the
+ * house publishes them. 2: the sale's time zone, why a revision was made, places measured along seams, severities, from which share seen a band
  * is named. Reports of version 1 have none of these.
  */
-export const REPORT_VERSION = 2;
+export const REPORT_VERSION = 3;
+
+/**
+ * Number of the way figures follow from records: raised with every change of a formula or of a number that is not in a
+ * report's own tables. A report of another number need not give the same figures here.
+ */
+export const COMPUTED_BY = 1;
 
 const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
 const chancesSchema = z.object({ factory: z.number(), resprayed: z.number(), heavy: z.number(), filled: z.number() });
@@ -35,6 +42,19 @@ export const snapshotSchema = z.object({
   revision: z.number().int().positive(),
   sealedAt: z.string(),
   sealedBy: z.string(),
+  /** Under which house, key and log it was sealed; drafts, and reports of before version 3, do not say. */
+  seal: z
+    .object({
+      organisation: z.object({ id: z.string(), name: z.string() }),
+      keyId: z.string(),
+      /** Hash of the last line of the inspection's log. */
+      logHead: z.string(),
+      /** SHA-256 of the report that the house sealed before this one; null of its first. */
+      previous: z.string().nullable(),
+    })
+    .optional(),
+  /** {@link COMPUTED_BY} of the program that computed it. */
+  computedBy: z.number().int().optional(),
   bundle: bundleSchema,
   onYear: z.number().int(),
   /** The numbers used, whole; a reader needs the bands and profiles, so that a report outlives changes of the rest. */
@@ -138,6 +158,9 @@ export interface SnapshotInput {
   readonly corrects?: Snapshot['corrects'];
   readonly sealedAt: string;
   readonly sealedBy: string;
+  readonly seal?: Snapshot['seal'];
+  /** Whether where the car is kept and in which street it was looked at may be read by strangers. */
+  readonly publishPlaces?: boolean;
   readonly onYear: number;
   readonly tables?: GradeTables;
   readonly profiles?: readonly PaintProfile[];
@@ -170,8 +193,14 @@ function withheldOf(records: readonly AnyRecord[]): Snapshot['results']['withhel
   return [...counts].map(([reason, count]) => ({ reason, count }));
 }
 
-/** The bundle without withheld findings and with only the pictures that the rest speaks of. */
-function published(bundle: Bundle): Bundle {
+/** Records of a kind with one text of each left out. */
+function without(bundle: Bundle, kind: 'car' | 'visit', field: string): Bundle['records'] {
+  const rows = bundle.records[kind];
+  return rows ? { [kind]: rows.map((r) => ({ ...r, body: { ...r.body, [field]: '' } })) } : {};
+}
+
+/** The bundle without withheld findings and with only the pictures that the rest speaks of; places only where wished. */
+function published(bundle: Bundle, publishPlaces: boolean): Bundle {
   const findings = bundle.records.finding ?? [];
   const hidden = new Set(findings.filter((f) => f.body.withheld).map((f) => f.id));
   const named = (of: (id: string) => boolean) =>
@@ -186,6 +215,7 @@ function published(bundle: Bundle): Bundle {
     ...bundle,
     records: {
       ...bundle.records,
+      ...(publishPlaces ? {} : { ...without(bundle, 'car', 'keptIn'), ...without(bundle, 'visit', 'place') }),
       ...(findings.length > 0 && { finding: findings.filter((f) => !hidden.has(f.id)) }),
       ...(bundle.records.photo && { photo: photos }),
     },
@@ -262,7 +292,12 @@ export function takeSnapshot(
     revision: input.bundle.inspection.revision,
     sealedAt: input.sealedAt,
     sealedBy: input.sealedBy,
-    bundle: published(writeBundle(input.bundle.lot, input.bundle.inspection, read.records)),
+    ...(input.seal && { seal: input.seal }),
+    computedBy: COMPUTED_BY,
+    bundle: published(
+      writeBundle(input.bundle.lot, input.bundle.inspection, read.records),
+      input.publishPlaces ?? false,
+    ),
     onYear: input.onYear,
     tables: { grade: tables, profiles, tolerances },
     results: {

@@ -1,4 +1,14 @@
-import { bigserial, boolean, index, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import {
+  bigserial,
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  pgTable,
+  text,
+  timestamp,
+  uuid,
+} from 'drizzle-orm/pg-core';
 
 const instant = (name: string) => timestamp(name, { withTimezone: true });
 
@@ -76,11 +86,21 @@ export const signInEvent = pgTable(
   },
   (t) => [index('sign_in_event_org').on(t.orgId, t.id)],
 );
-export type SignInWhat = 'signed-in' | 'refused' | 'locked-out' | 'signed-out' | 'revoked';
+export type SignInWhat = 'signed-in' | 'refused' | 'locked-out' | 'signed-out' | 'revoked' | 'password-changed';
 
-/** Sign-in attempts that failed, by a hash of the address tried; for limiting them. */
-export const signInFailure = pgTable(
-  'sign_in_failure',
-  { who: text('who').notNull(), at: instant('at').notNull().defaultNow() },
-  (t) => [index('sign_in_failure_who').on(t.who, t.at)],
-);
+/**
+ * Passwords tried, by a hash of the account and address they were tried for: how many since the last right one or the last
+ * long pause, and when the last was let through.
+ */
+export const signInTry = pgTable('sign_in_try', {
+  who: text('who').primaryKey(),
+  tries: integer('tries').notNull(),
+  last: instant('last').notNull(),
+});
+
+/** Requests counted over all servers, in buckets that refill with time. */
+export const rateBucket = pgTable('rate_bucket', {
+  who: text('who').primaryKey(),
+  left: doublePrecision('left').notNull(),
+  at: instant('at').notNull(),
+});

@@ -1,7 +1,9 @@
 import { sql } from 'drizzle-orm';
 import {
+  type AnyPgColumn,
   bigint,
   bigserial,
+  boolean,
   check,
   date,
   doublePrecision,
@@ -28,10 +30,76 @@ export type Role = (typeof ROLES)[number];
 export const organisation = pgTable('organisation', {
   id: uuid('id').primaryKey(),
   name: text('name').notNull(),
-  /** Ed25519 key pair with which the organisation's reports are sealed, hexadecimal. */
-  sealSecret: text('seal_secret').notNull(),
-  sealPublic: text('seal_public').notNull(),
+  /** Whether strangers may read where the car is kept and in which street it was looked at. */
+  publishesPlaces: boolean('publishes_places').notNull().default(false),
+  /** Days after which the personal part of sign-ins and audit lines is taken out; null keeps it. */
+  keepAddressesDays: integer('keep_addresses_days').default(400),
 });
+
+/**
+ * A house's Ed25519 keys, published outside the reports that they seal. A key seals from `validFrom` on until another
+ * takes its place; `revokedAt` tells that seals after `revokedFrom` are not to be believed.
+ */
+export const sealKey = pgTable(
+  'seal_key',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id').notNull(),
+    /** Name of the house as it was when the key was made. */
+    house: text('house').notNull(),
+    publicKey: text('public_key').notNull(),
+    validFrom: instant('valid_from').notNull(),
+    validTo: instant('valid_to'),
+    revokedAt: instant('revoked_at'),
+    revokedFrom: instant('revoked_from'),
+    revokedWhy: text('revoked_why').notNull().default(''),
+  },
+  (t) => [index('seal_key_org').on(t.orgId, t.validFrom), unique('seal_key_public').on(t.publicKey)],
+);
+
+/** The secret halves, encrypted under a key that the database does not hold (data/key-box.ts). */
+export const sealSecret = pgTable('seal_secret', {
+  keyId: uuid('key_id')
+    .primaryKey()
+    .references(() => sealKey.id, { onDelete: 'cascade' }),
+  orgId: uuid('org_id').notNull(),
+  box: text('box').notNull(),
+});
+
+/** What was done that is no record: who, when, what, to what. A trigger refuses updates and deletes. */
+export const auditEvent = pgTable(
+  'audit_event',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    orgId: uuid('org_id').notNull(),
+    at: instant('at').notNull().defaultNow(),
+    /** Null where nobody was signed in: a link was opened, a program ran. */
+    actorId: text('actor_id'),
+    actorName: text('actor_name').notNull().default(''),
+    what: text('what').notNull(),
+    lotId: uuid('lot_id'),
+    inspectionId: uuid('inspection_id'),
+    detail: jsonb('detail').notNull().default({}),
+  },
+  (t) => [index('audit_event_org').on(t.orgId, t.id)],
+);
+
+/** Lots that a viewer may see; nobody else needs one. */
+export const lotLending = pgTable(
+  'lot_lending',
+  {
+    lotId: uuid('lot_id')
+      .notNull()
+      .references((): AnyPgColumn => lot.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id').notNull(),
+    lentBy: text('lent_by').notNull(),
+    at: instant('at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.lotId, t.userId] }), index('lot_lending_user').on(t.userId)],
+);
 
 export const membership = pgTable(
   'membership',
@@ -129,6 +197,10 @@ export const inspection = pgTable(
     /** What the Yard shows, computed from the records; stale when `summaryCount` lags behind. */
     summary: jsonb('summary'),
     summaryCount: integer('summary_count').notNull().default(-1),
+    /** How far the log's own lines were found whole: number, count and hash of the last line checked. */
+    checkedSeq: bigint('checked_seq', { mode: 'number' }).notNull().default(0),
+    checkedLines: integer('checked_lines').notNull().default(0),
+    checkedHead: text('checked_head').notNull().default(''),
   },
   (t) => [
     unique('inspection_revision').on(t.lotId, t.revision),
@@ -182,6 +254,14 @@ export const changeLog = pgTable(
     after: jsonb('after'),
     previousHash: text('previous_hash').notNull(),
     hash: text('hash').notNull(),
+    /** Name of whoever entered it, as it was then; null in lines of before names were kept. */
+    actorName: text('actor_name'),
+    /** What is hashed: 1 the bodies, 2 the bodies' own hashes and the name, so that a body can be erased. */
+    form: integer('form').notNull().default(1),
+    /** Moment of the entry by the device's clock against the server's, in seconds; null where it was not told. */
+    clockAheadS: integer('clock_ahead_s'),
+    /** Hashes of the bodies that were erased from this line, by `before` and `after`; null where nothing was. */
+    erased: jsonb('erased'),
   },
   (t) => [
     unique('change_once').on(t.inspectionId, t.changeId),
@@ -218,6 +298,11 @@ export const photoFile = pgTable(
     widthPx: integer('width_px').notNull(),
     heightPx: integer('height_px').notNull(),
     takenAt: instant('taken_at'),
+    /** Who sent it, and when it came; unknown of pictures of before this was kept. */
+    addedBy: text('added_by'),
+    addedAt: instant('added_at').defaultNow(),
+    /** Which program took notes and positions out of the file (core/image/strip-metadata.ts). */
+    stripped: integer('stripped').notNull().default(1),
   },
   (t) => [primaryKey({ columns: [t.orgId, t.sha256] })],
 );
@@ -256,6 +341,8 @@ export const exportJob = pgTable(
     createdAt: instant('created_at').notNull().defaultNow(),
     /** Moves while the work goes on; a job that stands still was left by a server that ended. */
     movedAt: instant('moved_at').notNull().defaultNow(),
+    /** Which server is making it; null while it waits for its turn. */
+    madeBy: text('made_by'),
   },
   (t) => [index('export_job_org').on(t.orgId, t.inspectionId)],
 );
@@ -271,6 +358,9 @@ export const seal = pgTable(
     orgId: uuid('org_id').notNull(),
     sealedAt: instant('sealed_at').notNull(),
     sealedBy: text('sealed_by').notNull(),
+    /** The account that sealed, and the key it was sealed with; null of seals of before these were kept. */
+    sealedById: text('sealed_by_id'),
+    keyId: uuid('key_id'),
     sha256: text('sha256').notNull(),
     /** The whole report file as text, exactly as sealed. */
     report: text('report').notNull(),

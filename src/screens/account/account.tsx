@@ -1,11 +1,13 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';
+import { ChangePassword } from './change-password';
 import { deviceText } from './device';
 
 interface Session {
@@ -31,6 +33,7 @@ const WHAT: Readonly<Record<string, string>> = {
   'locked-out': 'refused after too many tries',
   'signed-out': 'signed out',
   revoked: 'session ended',
+  'password-changed': 'changed the password',
 };
 
 /** Who is signed in where, and for a manager what was tried: a lost phone is shut out from here. */
@@ -88,6 +91,14 @@ export function Account({
           ))}
         </ul>
       </section>
+      <ChangePassword />
+      {me.role === 'manager' && (
+        <p>
+          <Link className="btn" href="/house">
+            Your house: keys, people, what was done
+          </Link>
+        </p>
+      )}
       {me.role === 'manager' && (
         <section aria-labelledby="past" className="grid gap-2">
           <h2 id="past" className="text-lg font-bold">

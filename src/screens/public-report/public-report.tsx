@@ -1,4 +1,5 @@
 import type { RecordChange } from '@/core/report/changes';
+import type { KeyStanding } from '@/core/report/known-keys';
 import type { Snapshot } from '@/core/report/snapshot';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
@@ -9,6 +10,7 @@ import { dayText } from '@/words/dates';
 import { plural } from '@/words/plural';
 import { recordChangeText } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
+import { KeyStatement } from './key-statement';
 import { VerifyPanel } from './verify-panel';
 
 interface Props {
@@ -18,6 +20,8 @@ interface Props {
   readonly changes: readonly RecordChange[] | null;
   readonly base: string;
   readonly seal: { sha256: string; signature: string; publicKey: string };
+  /** Whether the key is the house's, and where it publishes its keys. */
+  readonly house: { key: KeyStanding; keysPage: string };
   readonly revisions: readonly { revision: number; sealedAt: string; sha256: string }[];
   readonly wording: Wording;
   readonly unit: ThicknessUnit;
@@ -26,7 +30,18 @@ interface Props {
 }
 
 /** The bidder's page: the sealed report, and the means to check that it is what was sealed. */
-export function PublicReport({ snapshot, unreadable, changes, base, seal, revisions, wording, unit, pdfBytes }: Props) {
+export function PublicReport({
+  snapshot,
+  unreadable,
+  changes,
+  base,
+  seal,
+  house,
+  revisions,
+  wording,
+  unit,
+  pdfBytes,
+}: Props) {
   const zone = snapshot.sale.timeZone;
   const newest = revisions[0]!;
   const isOld = snapshot.revision < newest.revision;
@@ -69,8 +84,9 @@ export function PublicReport({ snapshot, unreadable, changes, base, seal, revisi
         <section className="mx-auto grid max-w-4xl gap-3 px-4 pb-12" aria-label="Seal">
           <h2 className="text-xl font-bold">Seal</h2>
           <p>
-            Sealed {dayText(snapshot.sealedAt, zone)} by {snapshot.sealedBy}. Nothing in this report can change without
-            its hash changing too.
+            Sealed {dayText(snapshot.sealedAt, zone)} by {snapshot.sealedBy}
+            {snapshot.seal && ` for ${snapshot.seal.organisation.name}`}. Nothing in this report can change without its
+            hash changing too.
           </p>
           <dl className="grid gap-1 text-sm">
             <dt className="font-semibold">SHA-256</dt>
@@ -78,7 +94,13 @@ export function PublicReport({ snapshot, unreadable, changes, base, seal, revisi
             <dt className="font-semibold">Signing key (Ed25519)</dt>
             <dd className="figure text-xs break-all">{seal.publicKey}</dd>
           </dl>
-          <VerifyPanel address={file('report.json')} shown={seal.sha256} />
+          <KeyStatement standing={house.key} keysPage={house.keysPage} />
+          <VerifyPanel
+            address={file('report.json')}
+            keysPage={house.keysPage}
+            photos={`${base}/photos`}
+            shown={seal.sha256}
+          />
           {revisions.length > 1 && (
             <div className="grid gap-1 text-sm">
               <h3 className="font-bold">Revisions</h3>

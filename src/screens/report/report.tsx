@@ -16,6 +16,7 @@ import { dayText } from '@/words/dates';
 import { missingText } from '@/words/missing';
 import { plural } from '@/words/plural';
 import { Exports } from './exports';
+import { type Lending, Lendings } from './lendings';
 import { Links, type ShareLink } from './links';
 import { LogCheck } from './log-check';
 
@@ -51,10 +52,13 @@ async function ask(
 export function Report({
   revisions,
   links,
+  lendings = null,
   sealed,
 }: {
   revisions: readonly Revision[];
   links: readonly ShareLink[];
+  /** Who may be lent this lot; null for whoever may not lend. */
+  lendings?: readonly Lending[] | null;
   /** What was sealed, of a sealed lot; null of another, and where there is no network. */
   sealed: OpenedSnapshot | null;
 }) {
@@ -166,6 +170,7 @@ export function Report({
         </div>
         {facts.state !== 'sealed' && <MissingList missing={missing} />}
         {!away && <Exports inspection={facts.id} mayMake={facts.role !== 'viewer'} />}
+        {lendings && <Lendings lotId={facts.lot.id} lendings={lendings} />}
         <Links lotId={facts.lot.id} links={links} mayManage={manager} sealed={revisions.some((r) => r.sealedAt)} />
         <div className="grid gap-1">
           <h2 className="text-lg font-bold">Revisions</h2>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { planOf } from '@/core/body/plan';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
@@ -19,6 +19,10 @@ const BARE = new Map([...DECORATION.zones.keys()].map((z) => [z, { unseen: true 
 export function SignIn() {
   const router = useRouter();
   const [problem, setProblem] = useState('');
+  // Nobody is signed in here any more: what the last person could read leaves this device, what was entered waits.
+  useEffect(() => {
+    import('@/ui/device/clear-seen').then((m) => m.clearSeen()).catch(() => {});
+  }, []);
   const { register, handleSubmit, formState } = useForm<Credentials>();
   const submit = handleSubmit(async (given) => {
     setProblem('');

@@ -2,6 +2,7 @@ import { createWriteStream, mkdtempSync, readFileSync, rmSync, writeFileSync } f
 import os from 'node:os';
 import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
+import { sql } from 'drizzle-orm';
 import sharp from 'sharp';
 import { v7 as uuidv7 } from 'uuid';
 import { ZipFile } from 'yazl';
@@ -9,8 +10,8 @@ import { readBundle } from '@/core/records/bundle';
 import type { AnyRecord } from '@/core/records/kinds';
 import { createAccount, createOrganisation, createSale } from '@/data/accounts';
 import { type Actor, actorOf } from '@/data/actor';
-import type { Db } from '@/data/db';
-import { addExportJob, exportJobOf, exportJobsOf, LEFT_AFTER_MS, moveExportJob, readyExport } from '@/data/export-jobs';
+import { type Db, inOrg } from '@/data/db';
+import { addExportJob, exportJobOf, moveExportJob, nextExport, readyExport } from '@/data/export-jobs';
 import { takeChanges } from '@/data/gateway';
 import { recordsOfInspection } from '@/data/inspections';
 import { logVerdict } from '@/data/log';
@@ -19,6 +20,7 @@ import { testDatabase } from '@/data/test-database';
 import { importPhoto } from '../photo-import';
 import { photoStore } from '../photo-store';
 import { sealInspection } from '../sealing';
+import { pictureShop } from '../workshop/workshop';
 import { exportKey } from './export-key';
 import { drawable } from './faces';
 import { importBundle } from './import-bundle';
@@ -103,12 +105,13 @@ beforeAll(async () => {
   );
 });
 afterAll(async () => {
+  pictureShop().close();
   await end();
   rmSync(dir, { recursive: true, force: true });
 });
 
 const made = async (what: 'pdf' | 'zip' | 'bundle') => {
-  const id = await addExportJob(db, petra, lot.inspectionId, what);
+  const id = (await addExportJob(db, petra, lot.inspectionId, what))!;
   const { code, printed } = await runExport(id, petra.userId);
   expect([what, code]).toEqual([what, 0]);
   const job = (await exportJobOf(db, petra, id))!;
@@ -284,7 +287,7 @@ describe('a ZIP of a stranger', () => {
   });
 });
 
-it('shows a bidder only what was made after the seal, and a left job as failed', async () => {
+it('shows a bidder only what was made after the seal', async () => {
   const before = await made('pdf');
   const sealed = await sealInspection(db, petra, lot.inspectionId, new Date());
   expect(sealed.ok).toBe(true);
@@ -294,16 +297,13 @@ it('shows a bidder only what was made after the seal, and a left job as failed',
   const after = await made('pdf');
   expect((await readyExport(db, petra.orgId, lot.inspectionId, 'pdf', sealedAt))!.id).toBe(after.job.id);
   expect(await readyExport(db, other.orgId, lot.inspectionId, 'pdf', sealedAt)).toBeNull();
-  const left = await addExportJob(db, petra, lot.inspectionId, 'zip');
-  const later = new Date(Date.now() + LEFT_AFTER_MS + 1000);
-  const jobs = await exportJobsOf(db, petra, lot.inspectionId, later);
-  expect(jobs.find((j) => j.id === left)).toMatchObject({ state: 'failed' });
+  const left = (await addExportJob(db, petra, lot.inspectionId, 'zip'))!;
   await moveExportJob(db, petra, left, { state: 'cancelled' });
   expect(await moveExportJob(db, petra, left, { done: 1 })).toBe(false);
 });
 
 it('keeps a job that waits for its turn from reading as left', async () => {
-  const waits = await addExportJob(db, petra, lot.inspectionId, 'zip');
+  const waits = (await addExportJob(db, petra, lot.inspectionId, 'zip'))!;
   const movedAt = async () => (await exportJobOf(db, petra, waits))!.movedAt.getTime();
   const begun = await movedAt();
   const moved = await whileMoving(
@@ -317,4 +317,52 @@ it('keeps a job that waits for its turn from reading as left', async () => {
     5,
   );
   expect(moved).toBe(true);
+});
+
+describe('the queue', () => {
+  const finish = async () => {
+    for (let next = await nextExport(db, 'test', []); next; next = await nextExport(db, 'test', []))
+      await moveExportJob(db, next, next.id, { state: 'cancelled' });
+  };
+  beforeEach(finish);
+  afterEach(finish);
+
+  it('takes no more of one person, nor of one house, than may be under way', async () => {
+    const bounds = { perPerson: 2, perHouse: 3 };
+    const ask = (who: Actor) => addExportJob(db, who, lot.inspectionId, 'pdf', bounds);
+    const colleague: Actor = { ...petra, userId: 'somebody-else' };
+    // Sent at once: the bound holds all the same.
+    const asked = await Promise.all([ask(petra), ask(petra), ask(petra), ask(petra)]);
+    expect(asked.filter((id) => id !== null)).toHaveLength(2);
+    expect(await ask(colleague)).not.toBeNull();
+    expect(await ask(colleague)).toBeNull();
+  });
+
+  it('serves houses in turn, whoever asked first and most', async () => {
+    const far = (await addLot(db, other, otherSale, { number: 77, title: 'Far', reportDueOn: null }))!;
+    const mine = [];
+    for (let i = 0; i < 3; i++) mine.push(await addExportJob(db, petra, lot.inspectionId, 'pdf'));
+    const theirs = await addExportJob(db, other, far.inspectionId, 'pdf');
+    expect((await nextExport(db, 'one', []))!.id).toBe(mine[0]);
+    expect((await nextExport(db, 'one', [petra.orgId]))!.id).toBe(theirs);
+    expect((await nextExport(db, 'one', [petra.orgId, other.orgId]))!.id).toBe(mine[1]);
+    // Another server never takes one that is being made.
+    expect((await nextExport(db, 'two', []))!.id).toBe(mine[2]);
+    expect(await nextExport(db, 'two', [])).toBeNull();
+  });
+
+  it('takes up what a server left standing, and not what still moves', async () => {
+    const left = (await addExportJob(db, petra, lot.inspectionId, 'pdf'))!;
+    await nextExport(db, 'gone', []);
+    expect(await nextExport(db, 'here', [])).toBeNull();
+    await inOrg(db, petra, (tx) =>
+      tx.execute(sql`update export_job set moved_at = now() - interval '3 minutes' where id = ${left}`),
+    );
+    expect((await nextExport(db, 'here', []))!.id).toBe(left);
+  });
+
+  it('ends one that takes too long', async () => {
+    const long = (await addExportJob(db, petra, lot.inspectionId, 'pdf'))!;
+    expect(await runExport(long, petra.userId, 50)).toMatchObject({ code: null, tookTooLong: true });
+  });
 });

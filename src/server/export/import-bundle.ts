@@ -8,7 +8,8 @@ import { CHANGES_PER_CALL } from '@/core/records/change';
 import { type AnyRecord, KIND_HISTORY } from '@/core/records/kinds';
 import { canonicalText } from '@/core/report/seal';
 import type { Actor } from '@/data/actor';
-import type { Db } from '@/data/db';
+import { audit } from '@/data/audit';
+import { type Db, inOrg } from '@/data/db';
 import { takeChanges } from '@/data/gateway';
 import { inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { addLot, lotExists } from '@/data/lots';
@@ -132,6 +133,13 @@ async function takeIn(
   progress(wanted.length + 1, wanted.length + 1);
   if (counts.refused)
     return refuse('not-taken', `${counts.refused} Records before it were taken; importing again goes on.`);
+  await inOrg(db, actor, (tx) =>
+    audit(tx, actor, 'imported', {
+      lotId: bundle.lot.id,
+      inspectionId: bundle.inspection.id,
+      detail: { ...counts.counts, pictures: wanted.length },
+    }),
+  );
   return {
     ok: true,
     lotId: bundle.lot.id,

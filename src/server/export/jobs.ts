@@ -1,25 +1,39 @@
 import { type ChildProcess, spawn } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import os from 'node:os';
 import path from 'node:path';
-import pLimit from 'p-limit';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
-import { addExportJob, LEFT_AFTER_MS, moveExportJob, removeExportJob } from '@/data/export-jobs';
+import { addExportJob, LEFT_AFTER_MS, moveExportJob, nextExport, removeExportJob } from '@/data/export-jobs';
 import type { ExportWhat } from '@/data/tables/farvin';
+import { noteFailure } from '../note-failure';
 import { photoStore } from '../photo-store';
+import { quotas } from '../quotas';
 import { exportKey } from './export-key';
 
-/** One at a time in a server: the other core goes on answering. */
-const inTurn = pLimit(1);
 const running = new Map<string, ChildProcess>();
 const WORSE_PRIORITY = 10;
+/** Longest time that one export may take, and most memory of its process. House values. */
+const LONGEST_MS = 10 * 60_000;
+const HEAP_MB = 1200;
 
 /** Runs the making of one export to its end in a process of its own; returns what it printed. */
-export function runExport(jobId: string, userId: string): Promise<{ code: number | null; printed: string }> {
+export function runExport(
+  jobId: string,
+  userId: string,
+  longestMs: number = LONGEST_MS,
+): Promise<{ code: number | null; printed: string; tookTooLong: boolean }> {
   const root = process.cwd();
   const child = spawn(
     process.execPath,
-    [path.join(root, 'node_modules', 'tsx', 'dist', 'cli.mjs'), path.join(root, 'bin', 'export.ts'), jobId, userId],
+    [
+      `--max-old-space-size=${HEAP_MB}`,
+      '--import',
+      path.join(root, 'node_modules', 'tsx', 'dist', 'loader.mjs'),
+      path.join(root, 'bin', 'export.ts'),
+      jobId,
+      userId,
+    ],
     { cwd: root, env: { ...process.env, NODE_ENV: 'production' }, stdio: ['ignore', 'pipe', 'inherit'] },
   );
   running.set(jobId, child);
@@ -29,13 +43,19 @@ export function runExport(jobId: string, userId: string): Promise<{ code: number
     // Not every system lets a process be nice; it is made all the same.
   }
   let printed = '';
+  let tookTooLong = false;
   child.stdout.on('data', (d) => {
     printed += d;
   });
+  const limit = setTimeout(() => {
+    tookTooLong = true;
+    child.kill('SIGKILL');
+  }, longestMs);
   return new Promise((resolve) => {
     const done = (code: number | null) => {
+      clearTimeout(limit);
       running.delete(jobId);
-      resolve({ code, printed });
+      resolve({ code, printed, tookTooLong });
     };
     child.on('error', () => done(null));
     child.on('close', done);
@@ -44,17 +64,17 @@ export function runExport(jobId: string, userId: string): Promise<{ code: number
 
 const BEAT_MS = LEFT_AFTER_MS / 4;
 
-/** Keeps a job from reading as left while it waits for its turn or is long at one step; it stops with this server. */
+/** Keeps a job from reading as left while it is long at one step; it stops with this server. */
 export async function whileMoving<T>(
   db: Db,
-  actor: Actor,
+  house: Pick<Actor, 'orgId'>,
   id: string,
   work: () => Promise<T>,
   beatMs = BEAT_MS,
 ): Promise<T> {
   let moving: Promise<unknown> | null = null;
   const beat = setInterval(() => {
-    moving ??= moveExportJob(db, actor, id, {})
+    moving ??= moveExportJob(db, house, id, {})
       .catch(() => {})
       .finally(() => {
         moving = null;
@@ -68,17 +88,52 @@ export async function whileMoving<T>(
   }
 }
 
-/** Starts an export in the background and returns its id at once. */
-export async function startExport(db: Db, actor: Actor, inspectionId: string, what: ExportWhat): Promise<string> {
-  const id = await addExportJob(db, actor, inspectionId, what);
-  const making = () =>
-    inTurn(async () => {
-      // Cancelled while it waited for its turn: the making finds nothing to do.
-      const { code } = await runExport(id, actor.userId);
-      if (code !== 0)
-        await moveExportJob(db, actor, id, { state: 'failed', message: 'It could not be made. Make it again.' });
+const SERVER = randomUUID();
+/** Houses in the order in which this server served them. */
+const served: string[] = [];
+let making: Promise<void> | null = null;
+
+async function makeOne(db: Db, job: { id: string; orgId: string; userId: string }): Promise<void> {
+  const { code, tookTooLong } = await whileMoving(db, job, job.id, () => runExport(job.id, job.userId));
+  if (code === 0) return;
+  const message = tookTooLong
+    ? 'It took longer than an export may. Ask for one without pictures, or for fewer.'
+    : 'It could not be made. Make it again.';
+  await moveExportJob(db, job, job.id, { state: 'failed', message });
+}
+
+/**
+ * Makes the exports that wait, one at a time in a server (the other core goes on answering), each house in its turn; also
+ * those that another server left standing. Runs once however often it is called.
+ */
+export function makeWaiting(db: Db): Promise<void> {
+  making ??= (async () => {
+    for (let job = await nextExport(db, SERVER, served); job; job = await nextExport(db, SERVER, served)) {
+      const { orgId } = job;
+      const at = served.indexOf(orgId);
+      if (at >= 0) served.splice(at, 1);
+      served.push(orgId);
+      await makeOne(db, job);
+    }
+  })()
+    .catch(noteFailure)
+    .finally(() => {
+      making = null;
     });
-  void whileMoving(db, actor, id, making).catch(() => {});
+  return making;
+}
+
+/** Starts an export in the background and returns its id at once; null when there are as many under way as may be. */
+export async function startExport(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  what: ExportWhat,
+  { bounded = true } = {},
+): Promise<string | null> {
+  const { exportsPerPerson: perPerson, exportsPerHouse: perHouse } = quotas();
+  const id = await addExportJob(db, actor, inspectionId, what, bounded ? { perPerson, perHouse } : undefined);
+  void makeWaiting(db);
   return id;
 }
 

@@ -23,9 +23,9 @@ export class ZipRefused extends Error {
   }
 }
 
-const NAMES = /^(bundle\.json|photos\/([0-9a-f]{64})\.(jpg|png|webp))$/;
-/** Other files of a report's ZIP: passed over, never written. */
-const PASSED_OVER = /^(README\.txt|readings\.csv|report\.pdf|report\.farvin-report\.json|photos\/)$/;
+const PHOTO = /^photos\/([0-9a-f]{64})\.(jpg|png|webp)$/;
+/** Files of our ZIPs: the one asked for is taken, the others are passed over, never written. */
+const OTHERS = /^(README\.txt|readings\.csv|report\.pdf|report\.farvin-report\.json|bundle\.json|photos\/)$/;
 
 const opened = (file: string): Promise<ZipFile> =>
   new Promise((resolve, reject) => {
@@ -49,36 +49,49 @@ function bounded(limit: number, count: { total: number }, name: string): Transfo
   });
 }
 
+/** Unpacks a bundle's ZIP: its records and pictures (see {@link unpack}). */
+export async function unpackBundle(file: string, dir: string) {
+  const { main, photos } = await unpack(file, dir, 'bundle.json');
+  return { bundle: main, photos };
+}
+
+/** Unpacks the sealed report out of a report's ZIP, with its pictures (see {@link unpack}). */
+export async function unpackReport(file: string, dir: string) {
+  const { main, photos } = await unpack(file, dir, 'report.farvin-report.json');
+  return { report: main, photos };
+}
+
 /**
- * Unpacks a bundle's ZIP into a folder: `bundle.json` and the pictures by their hash, nothing else. The names in the
+ * Unpacks a ZIP of ours into a folder: the file asked for and the pictures by their hash, nothing else. The names in the
  * archive are matched, never used as paths; sizes are counted as they come, whatever the archive says of them. Throws
  * {@link ZipRefused}.
  */
-export async function unpackBundle(
+async function unpack(
   file: string,
   dir: string,
-): Promise<{ bundle: string; photos: Map<string, string> }> {
+  wanted: 'bundle.json' | 'report.farvin-report.json',
+): Promise<{ main: string; photos: Map<string, string> }> {
   const zip = await opened(file);
   const count = { total: 0 };
   const photos = new Map<string, string>();
-  let bundle: string | null = null;
+  let main: string | null = null;
   if (zip.entryCount > ZIP_LIMITS.entries) {
     zip.close();
     throw new ZipRefused('too-many');
   }
   const take = async (entry: Entry) => {
     const name = entry.fileName;
-    if (PASSED_OVER.test(name)) return;
-    const match = NAMES.exec(name);
-    if (!match) throw new ZipRefused('odd-name', name.slice(0, 80));
-    const sha = match[2] ?? null;
-    const target = path.join(dir, sha ?? 'bundle.json');
-    if (sha === null ? bundle !== null : photos.has(sha)) throw new ZipRefused('twice', name);
+    const match = PHOTO.exec(name);
+    if (!match && name !== wanted && OTHERS.test(name)) return;
+    if (!match && name !== wanted) throw new ZipRefused('odd-name', name.slice(0, 80));
+    const sha = match?.[1] ?? null;
+    const target = path.join(dir, sha ?? wanted);
+    if (sha === null ? main !== null : photos.has(sha)) throw new ZipRefused('twice', name);
     const stream = await new Promise<NodeJS.ReadableStream>((resolve, reject) => {
       zip.openReadStream(entry, (error, s) => (error ? reject(error) : resolve(s)));
     });
     await pipeline(stream, bounded(ZIP_LIMITS.entryBytes, count, name), createWriteStream(target));
-    if (sha === null) bundle = target;
+    if (sha === null) main = target;
     else photos.set(sha, target);
   };
   try {
@@ -97,6 +110,6 @@ export async function unpackBundle(
   } finally {
     zip.close();
   }
-  if (bundle === null) throw new ZipRefused('odd-name', 'bundle.json is not there');
-  return { bundle, photos };
+  if (main === null) throw new ZipRefused('odd-name', `${wanted} is not there`);
+  return { main, photos };
 }

@@ -52,6 +52,15 @@ export interface LotRow {
   facts: InspectionFacts;
 }
 
+/**
+ * Days for which a saved lot opens without the server: a device that is lost, or whose session was ended, shows nothing
+ * after that. Each look while connected begins them anew. House value, that of a session.
+ */
+export const LEASE_DAYS = 7;
+const DAY_MS = 86_400_000;
+
+const leaseOver = (row: LotRow, now: Date) => now.getTime() - Date.parse(row.savedAt) > LEASE_DAYS * DAY_MS;
+
 type RecordRow = AnyRecord & { inspection: string };
 
 class DeviceDatabase extends Dexie {
@@ -197,10 +206,16 @@ export async function saveLot(
 
 /** A lot that this account saved here, with its records, or null. */
 export async function savedLot(lotId: string, account: string): Promise<{ row: LotRow; records: AnyRecord[] } | null> {
+  await dropOverdue(new Date());
   const row = await device().lots.get(lotId);
   if (row?.facts.myId !== account) return null;
   const records = await device().records.where('inspection').equals(row.inspection).toArray();
   return { row, records: records.map(({ inspection: _i, ...r }) => r as AnyRecord) };
+}
+
+/** Removes saved lots whose lease is over; what waits to be sent stays. */
+export async function dropOverdue(now: Date): Promise<void> {
+  for (const row of await device().lots.toArray()) if (leaseOver(row, now)) await dropLot(row.lotId);
 }
 
 /** Removes a saved lot; what waits to be sent stays. */

@@ -1,6 +1,7 @@
 import { BYTES_PER_CALL, CHANGES_PER_CALL, type ChangeResult } from '@/core/records/change';
 import type { CheckedChange } from '@/core/records/check-change';
 import { outcomeOf, type SendAnswer } from '../records/inspection-store';
+import { clearSeen } from './clear-seen';
 import { device, settleOnDevice } from './device-store';
 
 /** What became of one request: as an answer, or `failed` when the server could not deal with this very batch. */
@@ -36,14 +37,18 @@ async function post(inspection: string, by: string, changes: readonly CheckedCha
     response = await fetch(`/api/v1/inspections/${inspection}/changes`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ by, changes }),
+      body: JSON.stringify({ by, sentAt: new Date().toISOString(), changes }),
     });
   } catch {
     return { ok: false, why: 'offline' };
   }
   const said = await response.json().catch(() => null);
   if (response.ok) return said ? { ok: true, results: said.results } : { ok: false, why: 'offline' };
-  if (response.status === 401) return { ok: false, why: 'signed-out' };
+  if (response.status === 401) {
+    // The session is over: what could be read with it leaves this device, what was entered waits.
+    await clearSeen().catch(() => {});
+    return { ok: false, why: 'signed-out' };
+  }
   if (response.status === 409) return { ok: false, why: 'other-person' };
   const message = said?.message ?? 'The server does not take this entry.';
   const alone = response.status === 413 && changes.length === 1;

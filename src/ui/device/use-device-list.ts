@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import { device, type LotRow, type RejectedRow, type WaitingRow } from './device-store';
+import { device, dropOverdue, type LotRow, type RejectedRow, type WaitingRow } from './device-store';
 
 export interface DeviceList {
   readonly waiting: readonly WaitingRow[];
@@ -14,6 +14,7 @@ export interface DeviceList {
 export function useDeviceList(): DeviceList | null | 'closed' {
   const [list, setList] = useState<DeviceList | null | 'closed'>(null);
   useEffect(() => {
+    void dropOverdue(new Date()).catch(() => {});
     const subscription = liveQuery(async () => {
       const d = device();
       // In one step: a picture that leaves and its record that waits are never both unseen.

@@ -4,6 +4,7 @@ import { History } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { RecordKind } from '@/core/records/kinds';
 import { momentText } from '@/words/dates';
+import { plural } from '@/words/plural';
 import { recordSays } from '@/words/record';
 import { useWording } from '../preferences';
 import { useInspection } from '../records/inspection';
@@ -16,7 +17,19 @@ interface HistoryEntry {
   readonly version: number;
   readonly kind: RecordKind;
   readonly after: unknown;
+  readonly clockAheadS: number | null;
 }
+
+/** A difference that can come from the way a request takes; more is worth knowing. */
+const CLOCK_SAME_S = 120;
+
+function clockText(aheadS: number | null): string {
+  if (aheadS === null || Math.abs(aheadS) <= CLOCK_SAME_S) return '';
+  const minutes = Math.round(Math.abs(aheadS) / 60);
+  return ` · the device’s clock was ${plural(minutes, 'minute')} ${aheadS > 0 ? 'ahead' : 'behind'}`;
+}
+
+const isErased = (body: unknown) => typeof body === 'object' && body !== null && 'erased' in body;
 
 /** A button that shows who entered, changed and took out a record, and when. */
 export function RecordHistory({ record, title }: { record: string; title: string }) {
@@ -64,11 +77,14 @@ function HistorySheet({ record, title, onClose }: { record: string; title: strin
             <li key={l.seq} className="border-l-2 border-ink/40 pl-3">
               <span className="block text-sm text-soft">
                 {momentText(l.at)} · {l.who ?? 'unknown'}
+                {clockText(l.clockAheadS)}
               </span>
               <span className="block">
-                {l.after === null
-                  ? 'taken out'
-                  : `${l.version === 1 ? 'entered' : 'changed to'}: ${recordSays({ kind: l.kind, body: l.after } as Parameters<typeof recordSays>[0], wording)}`}
+                {isErased(l.after)
+                  ? 'erased'
+                  : l.after === null
+                    ? 'taken out'
+                    : `${l.version === 1 ? 'entered' : 'changed to'}: ${recordSays({ kind: l.kind, body: l.after } as Parameters<typeof recordSays>[0], wording)}`}
               </span>
             </li>
           ))}

@@ -28,6 +28,8 @@ export interface InspectionFacts {
   readonly role: 'inspector' | 'manager' | 'viewer';
   readonly me: string;
   readonly myId: string;
+  /** Findings that are withheld from this viewer; lots saved by earlier programs lack it. */
+  readonly withheld?: number;
   readonly tables: GradeTables;
   readonly profiles: readonly PaintProfile[];
   readonly tolerances: readonly Tolerance[];

@@ -96,6 +96,9 @@ export function InspectionProvider({
       follow(facts.id, {
         store,
         onLive: setLive,
+        onSignedOut: () => {
+          import('../device/clear-seen').then((m) => m.clearSeen()).catch(() => {});
+        },
         onNews: (fresh) => setNews((before) => [...fresh, ...before].slice(0, NEWS_KEPT)),
         onState: (now) => {
           if (now !== facts.state && !away) router.refresh();

@@ -43,6 +43,7 @@ const watched = () => {
     onNews: (news) => seen.news.push(...news.map((n) => (n as unknown as { seq: number }).seq)),
     onState: (s) => seen.states.push(s),
     onLive: (l) => seen.live.push(l),
+    onSignedOut: () => seen.live.push('away'),
   });
   return { seen, stop };
 };

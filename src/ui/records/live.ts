@@ -7,6 +7,8 @@ interface Watcher {
   readonly onNews: (news: readonly News[]) => void;
   readonly onState: (state: 'draft' | 'reviewed' | 'sealed') => void;
   readonly onLive: (live: LiveState) => void;
+  /** The session is over. */
+  readonly onSignedOut: () => void;
 }
 
 const POLL_MS = 1500;
@@ -17,7 +19,7 @@ const POLLS_BEFORE_STREAM = 8;
  * Follows what others change on an inspection: server-sent events from the last number seen on, and asking every few
  * seconds where a proxy does not let events through. Returns how to stop.
  */
-export function follow(inspection: string, { store, onNews, onState, onLive }: Watcher): () => void {
+export function follow(inspection: string, { store, onNews, onState, onLive, onSignedOut }: Watcher): () => void {
   let stopped = false;
   let source: EventSource | null = null;
   let poll: ReturnType<typeof setTimeout> | undefined;
@@ -31,7 +33,10 @@ export function follow(inspection: string, { store, onNews, onState, onLive }: W
   const ask = async () => {
     const url = `/api/v1/inspections/${inspection}/log?after=${store.lastSeq}`;
     const answer = await fetch(url)
-      .then((r) => (r.ok ? r.json() : null))
+      .then((r) => {
+        if (r.status === 401) onSignedOut();
+        return r.ok ? r.json() : null;
+      })
       .catch(() => null);
     if (stopped) return;
     if (answer) {

@@ -6,6 +6,7 @@ import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { recordsOf } from '@/core/records/reduce';
 import { bandText, gradeFigures } from '@/words/grade';
+import { plural } from '@/words/plural';
 import { conditionsOf } from '@/words/report';
 import { IntervalBand } from '../charts/interval-band';
 import { FarvinMark } from '../parts/farvin-mark';
@@ -48,6 +49,7 @@ export function LotShell({ children }: { children: ReactNode }) {
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <LotHead />
         <UnfitTables />
+        <Withheld />
         <NewsLine />
         <RejectedChanges />
         <div className="flex min-h-0 flex-1 flex-col">{children}</div>
@@ -66,6 +68,18 @@ function RailLink({ href, name, here, Icon }: { href: string; name: string; here
       <Icon size={20} aria-hidden="true" />
       {name}
     </Link>
+  );
+}
+
+/** What a viewer is not shown: told on every screen, since the figures there are without it. */
+function Withheld() {
+  const { facts } = useInspection();
+  if (!facts.withheld) return null;
+  return (
+    <p role="status" className="border-b border-pin bg-card px-4 py-2 text-sm">
+      {plural(facts.withheld, 'finding')} withheld and not shown to you. Figures on these screens are without; the
+      sealed report counts what is withheld.
+    </p>
   );
 }
 

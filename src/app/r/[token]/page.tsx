@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { PublicReport } from '@/screens/public-report/public-report';
-import { openReport, pdfOf, revisionAsked } from '@/server/public-report';
+import { noteOpening, openReport, pdfOf, revisionAsked, strangerMust } from '@/server/public-report';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
 
@@ -19,7 +19,19 @@ export async function generateMetadata({ params, searchParams }: Params): Promis
 
 export default async function PublicReportPage({ params, searchParams }: Params) {
   const { token } = await params;
+  const head = await headers();
+  if (await strangerMust(head, token)) {
+    return (
+      <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
+        <h1 className="text-3xl font-bold">Too many requests</h1>
+        <p>
+          From your network this report was asked for very often within a minute. Wait a minute, then load it again.
+        </p>
+      </main>
+    );
+  }
   const report = await openReport(token, revisionAsked((await searchParams).revision));
+  if (report) await noteOpening(token, head);
   if (!report) {
     return (
       <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
@@ -40,6 +52,7 @@ export default async function PublicReportPage({ params, searchParams }: Params)
       changes={report.changes}
       base={`/r/${token}`}
       seal={{ sha256: report.file.sha256, signature: report.file.signature, publicKey: report.file.publicKey }}
+      house={{ key: report.key, keysPage: `/keys/${report.orgId}` }}
       revisions={report.revisions.map((r) => ({ ...r, sealedAt: r.sealedAt.toISOString() }))}
       wording={{ words, sides, kerb, steering: 'left' }}
       unit={unit}

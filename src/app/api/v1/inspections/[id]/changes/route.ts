@@ -5,6 +5,16 @@ import { takeChanges } from '@/data/gateway';
 import { jsonBody, notFound, problem, route } from '@/server/api';
 import { summariseLater } from '@/server/summary-later';
 
+/** Far more than a request takes on its way. */
+const LONGEST_DRIFT_S = 100_000_000;
+
+/** How far the device's clock is ahead of ours, s; null where it does not say. */
+function clockAheadS(sentAt: string | undefined, now: Date): number | null {
+  if (sentAt === undefined) return null;
+  const ahead = Math.round((Date.parse(sentAt) - now.getTime()) / 1000);
+  return Math.max(-LONGEST_DRIFT_S, Math.min(LONGEST_DRIFT_S, ahead));
+}
+
 export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
   const body = await jsonBody(request);
   if (!body.ok) return body.response;
@@ -25,7 +35,10 @@ export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, par
       'other-person',
       'These entries are another person’s. They are kept on the device until that person signs in. Nothing was changed.',
     );
-  const results = await takeChanges(db(), actor, params.id, batch.data.changes, new Date());
+  const now = new Date();
+  const results = await takeChanges(db(), actor, params.id, batch.data.changes, now, {
+    clockAheadS: clockAheadS(batch.data.sentAt, now),
+  });
   if (results?.some((r) => r.status === 'applied')) summariseLater(db(), actor, params.id);
   return results ? Response.json({ results }) : notFound();
 });

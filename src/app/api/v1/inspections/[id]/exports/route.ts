@@ -11,7 +11,7 @@ const schema = z.object({ what: z.enum(['pdf', 'zip', 'bundle']) });
 /** The exports of an inspection and where they stand. */
 export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
-  const jobs = await exportJobsOf(db(), actor, params.id, new Date());
+  const jobs = await exportJobsOf(db(), actor, params.id);
   return Response.json(
     {
       ok: true,
@@ -37,5 +37,8 @@ export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, par
   if (!body.ok) return body.response;
   const parsed = schema.safeParse(body.value);
   if (!parsed.success) return problem(400, 'malformed', 'Say what: pdf, zip or bundle.');
-  return Response.json({ ok: true, id: await startExport(db(), actor, params.id, parsed.data.what) });
+  const id = await startExport(db(), actor, params.id, parsed.data.what);
+  return id
+    ? Response.json({ ok: true, id })
+    : problem(429, 'too-many-exports', 'As many exports are being made as may be at once. Wait until one is ready.');
 });

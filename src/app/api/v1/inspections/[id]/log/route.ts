@@ -11,7 +11,10 @@ const query = z.object({
   limit: z.coerce.number().int().min(1).max(1000).default(1000),
 });
 
-/** Taken changes after a number, of the whole inspection or one record; with `?check` also whether the chain is whole. */
+/**
+ * Taken changes after a number, of the whole inspection or one record; with `?check` also whether the chain is whole (lines
+ * that an earlier check found whole are passed over; `?check=full` hashes all).
+ */
 export const GET = route<{ id: string }>(anyone, async ({ actor, request, params }) => {
   const asked = new URL(request.url).searchParams;
   const parsed = query.safeParse(Object.fromEntries(asked));
@@ -20,7 +23,9 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, request, params
   if (!head) return notFound();
   // The history of one record goes back through the revisions; what is news does not.
   const lines = await logOf(db(), actor, params.id, { ...parsed.data, history: parsed.data.record !== null });
-  const verdict = asked.has('check') ? await logVerdict(db(), actor, params.id) : undefined;
+  const verdict = asked.has('check')
+    ? await logVerdict(db(), actor, params.id, { fromMark: asked.get('check') !== 'full' })
+    : undefined;
   return Response.json(
     {
       state: head.state,
@@ -30,6 +35,7 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, request, params
         cause: verdict.cause,
         checked: verdict.lines,
         repaired: verdict.repaired,
+        erased: verdict.erased,
       }),
       lines,
     },

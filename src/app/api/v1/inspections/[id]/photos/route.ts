@@ -2,7 +2,8 @@ import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { bodyBytes, notFound, problem, route } from '@/server/api';
-import { importPhoto, PHOTO_LIMITS } from '@/server/photo-import';
+import { importPhoto } from '@/server/photo-import';
+import { PHOTO_LIMITS } from '@/server/photo-limits';
 import { pictureAnswer, withStore } from '@/server/photo-problems';
 
 /** One picture a request, its bytes as the body. Large pictures over a poor network go in parts: `uploads`. */

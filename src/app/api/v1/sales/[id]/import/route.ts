@@ -14,6 +14,9 @@ import { StoreTrouble } from '@/server/photo-store';
 
 const MOST_BYTES = 4 * 1024 * 1024 * 1024;
 
+/** Houses that import just now: one at a time each, since an import may take gigabytes of temporary room. */
+const importing = new Set<string>();
+
 class TooLarge extends Error {}
 
 /** Writes the body to a file as it comes, without holding it. */
@@ -35,12 +38,19 @@ async function toFile(request: Request, file: string): Promise<void> {
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
   if (!(await salesOf(db(), actor)).some((s) => s.id === params.id)) return notFound();
   if (!request.body) return problem(400, 'malformed', 'Send the bundle as the body.');
+  if (importing.has(actor.orgId))
+    return problem(429, 'importing', 'Your house imports a bundle just now. Try again when that one is in.');
+  importing.add(actor.orgId);
   const dir = mkdtempSync(path.join(os.tmpdir(), 'farvin-upload-'));
+  const clean = async () => {
+    importing.delete(actor.orgId);
+    await rm(dir, { recursive: true, force: true });
+  };
   const file = path.join(dir, 'bundle');
   try {
     await toFile(request, file);
   } catch (error) {
-    await rm(dir, { recursive: true, force: true });
+    await clean();
     return error instanceof TooLarge
       ? problem(413, 'too-large', 'This file is larger than 4 GB.')
       : problem(400, 'broken-off', 'The file did not arrive whole. Nothing was changed; send it again.');
@@ -61,7 +71,7 @@ export const POST = route<{ id: string }>(mayManage, async ({ actor, request, pa
             : 'Something went wrong here. Importing again goes on where it stopped.',
         });
       } finally {
-        await rm(dir, { recursive: true, force: true });
+        await clean();
         controller.close();
       }
     },

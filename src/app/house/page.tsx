@@ -1,0 +1,44 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { mayManage } from '@/data/actor';
+import { auditOf } from '@/data/audit';
+import { db } from '@/data/db';
+import { peopleOf, publishesPlaces } from '@/data/people';
+import { House } from '@/screens/house/house';
+import { pageActor } from '@/server/actor';
+import { keysOf } from '@/server/published-keys';
+import { DeviceKeeper } from '@/ui/device/device-keeper';
+
+export const metadata: Metadata = { title: 'House' };
+export const dynamic = 'force-dynamic';
+
+/** What a manager looks after besides the lots: keys, people's names, what strangers read, what was done. */
+export default async function HousePage() {
+  const actor = await pageActor();
+  if (!mayManage(actor)) redirect('/account');
+  const [keys, people, places, events] = await Promise.all([
+    keysOf(actor.orgId),
+    peopleOf(db(), actor),
+    publishesPlaces(db(), actor),
+    auditOf(db(), actor, 100),
+  ]);
+  return (
+    <>
+      <House
+        orgId={actor.orgId}
+        keys={keys!}
+        people={people}
+        publishesPlaces={places}
+        events={events.map((e) => ({
+          id: e.id,
+          at: e.at.toISOString(),
+          who: e.actorName,
+          what: e.what,
+          lotId: e.lotId,
+          detail: e.detail as Record<string, unknown>,
+        }))}
+      />
+      <DeviceKeeper me={actor.userId} />
+    </>
+  );
+}

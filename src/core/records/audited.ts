@@ -1,0 +1,28 @@
+/** What is written down besides the records: each with its words in src/words/audit.ts. */
+export const AUDITED = [
+  'reviewed',
+  'drafted',
+  'sealed',
+  'revision-begun',
+  'revision-given-up',
+  'link-made',
+  'link-opened',
+  'link-withdrawn',
+  'numbers-changed',
+  'numbers-reset',
+  'lot-added',
+  'imported',
+  'picture-added',
+  'export-begun',
+  'export-removed',
+  'lent',
+  'lending-ended',
+  'name-changed',
+  'session-ended',
+  'key-made',
+  'key-revoked',
+  'places-published',
+  'places-hidden',
+  'erased',
+] as const;
+export type Audited = (typeof AUDITED)[number];

@@ -1,0 +1,41 @@
+import Link from 'next/link';
+import { AUDIT_SAYS, auditDetail } from '@/words/audit';
+import { momentText } from '@/words/dates';
+
+export interface DoneEvent {
+  readonly id: number;
+  readonly at: string;
+  readonly who: string;
+  readonly what: string;
+  readonly lotId: string | null;
+  readonly detail: Readonly<Record<string, unknown>>;
+}
+
+/** What was done besides entering records, newest first; nobody can change or take out a line. */
+export function Done({ events }: { events: readonly DoneEvent[] }) {
+  return (
+    <section aria-labelledby="done" className="grid gap-2">
+      <h2 id="done" className="text-lg font-bold">
+        What was done
+      </h2>
+      {events.length === 0 && <p className="text-soft">Nothing yet.</p>}
+      <ol className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
+        {events.map((e) => (
+          <li key={e.id} className="flex flex-wrap gap-x-4 bg-card px-3 py-1.5 text-sm">
+            <span className="w-36 shrink-0 text-soft">{momentText(e.at)}</span>
+            <span className="min-w-0 flex-1">
+              <strong>{e.who || (e.what === 'link-opened' ? 'A stranger' : 'The program')}</strong>{' '}
+              {AUDIT_SAYS[e.what as keyof typeof AUDIT_SAYS] ?? e.what}
+              <span className="block break-words text-soft">{auditDetail(e.detail)}</span>
+            </span>
+            {e.lotId && (
+              <Link className="underline" href={`/lots/${e.lotId}/report`}>
+                lot
+              </Link>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,16 @@
+import { takeSnapshot } from '@/core/report/snapshot';
+import { largeCopy, readPicture, smallCopy } from './pictures';
+
+/** What the workshop's processes can do: a name, what is given, what is made. Both pass between processes as data. */
+export const WORK = {
+  readPicture,
+  smallCopy,
+  largeCopy,
+  takeSnapshot: async (input: Parameters<typeof takeSnapshot>[0]) => takeSnapshot(input),
+} as const;
+
+export type WorkName = keyof typeof WORK;
+export interface WorkOf<N extends WorkName> {
+  given: Parameters<(typeof WORK)[N]>[0];
+  made: Awaited<ReturnType<(typeof WORK)[N]>>;
+}
