@@ -1,4 +1,5 @@
 // npm run backup -- FILE, npm run restore -- FILE: the whole of Farvin, database and pictures, as one file.
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { databaseFor, ensurePostgres, programs } from './cluster.mjs';
 import { Plain, packages, runTs, STATE } from './steps.mjs';
@@ -6,7 +7,8 @@ import { Plain, packages, runTs, STATE } from './steps.mjs';
 const [what, file, ...more] = process.argv.slice(2);
 
 async function main() {
-  if (!['backup', 'restore'].includes(what) || !file || more.length > 0)
+  const known = what === 'restore' ? ['--unsigned'] : [];
+  if (!['backup', 'restore'].includes(what) || !file || more.some((w) => !known.includes(w)))
     throw new Plain(`Type: npm run ${what === 'restore' ? 'restore' : 'backup'} -- FILE`);
   await packages();
   await ensurePostgres();
@@ -14,7 +16,11 @@ async function main() {
   if (!database)
     throw new Plain('No database: set DATABASE_URL (and DATABASE_OWNER_URL), or run npm run demo once to have one.');
   try {
-    await runTs(`bin/${what}.ts`, [path.resolve(file)], { env: { ...database.env, PG_BIN: programs() ?? '' } });
+    const secretFile = path.join(STATE, 'secret');
+    const secret = process.env.FARVIN_SECRET ?? (existsSync(secretFile) ? readFileSync(secretFile, 'utf8').trim() : '');
+    await runTs(`bin/${what}.ts`, [path.resolve(file), ...more], {
+      env: { ...database.env, FARVIN_SECRET: secret, PG_BIN: programs() ?? '' },
+    });
   } finally {
     await database.stop();
   }

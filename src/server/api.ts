@@ -24,6 +24,8 @@ export function tooMany(seconds: number): Response {
 
 export const notFound = () => problem(404, 'not-found', 'There is nothing here for you under this address.');
 
+const PLAIN_NAME = /^[^\p{Cc}\p{Cs}]{1,200}$/u;
+
 type Handler<P> = (given: { actor: Actor; session: string; request: Request; params: P }) => Promise<Response>;
 
 /** Kinds of request that cost more than others: a whole inspection is read, checked or packed. */
@@ -65,6 +67,8 @@ export function route<P extends Record<string, string> = Record<string, never>>(
         return problem(403, 'role', 'Your role does not allow this. A manager of your organisation can.');
       const params = { ...((await context.params) ?? {}) } as Record<string, string>;
       for (const [key, value] of Object.entries(params)) {
+        // No name that we give holds such letters, and no database takes them.
+        if (!PLAIN_NAME.test(value)) return notFound();
         if (!key.endsWith('id')) continue;
         const id = uuidSchema.safeParse(value);
         if (!id.success) return notFound();

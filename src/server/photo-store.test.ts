@@ -1,8 +1,9 @@
+import { createHash } from 'node:crypto';
 import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { type ObjectStoreStandIn, startObjectStore } from '@/instruments/object-store';
-import { type ObjectStore, StoreTrouble } from './photo-store';
+import { getPhoto, type ObjectStore, photoStore, pictureKey, putPhoto, StoreTrouble } from './photo-store';
 import { folderStore } from './photo-store-folder';
 import { s3Store } from './photo-store-s3';
 
@@ -87,4 +88,35 @@ it('says that a folder is gone instead of making an empty one, and leaves no hal
 it('refuses names that leave the folder', async () => {
   const store = folderStore(folder);
   await expect(store.get('../../etc/passwd')).rejects.toThrow('outside');
+});
+
+describe('what lies under a picture’s name', () => {
+  const bytes = Buffer.from('a picture');
+  const sha = createHash('sha256').update(bytes).digest('hex');
+  beforeAll(() => {
+    process.env.PHOTO_STORE = folder;
+  });
+  const quiet = () => jest.spyOn(console, 'error').mockImplementation(() => {});
+  afterEach(() => jest.restoreAllMocks());
+
+  it('is given out only when it is that picture', async () => {
+    quiet();
+    await putPhoto(sha, 'full', bytes);
+    expect(await getPhoto(sha, 'full')).toEqual(bytes);
+    await photoStore().put(pictureKey(sha, 'full'), Buffer.from('another picture'));
+    expect(await getPhoto(sha, 'full')).toBeNull();
+  });
+
+  it('as a copy is given out only when this program made it of that picture and for that size', async () => {
+    quiet();
+    await putPhoto(sha, '320', bytes);
+    expect(await getPhoto(sha, '320')).toEqual(bytes);
+    const kept = (await photoStore().get(pictureKey(sha, '320')))!;
+    await photoStore().put(pictureKey(sha, '2048'), kept);
+    expect(await getPhoto(sha, '2048')).toBeNull();
+    await photoStore().put(pictureKey(sha, '320'), Buffer.concat([kept.subarray(0, 32), Buffer.from('swapped')]));
+    expect(await getPhoto(sha, '320')).toBeNull();
+    await photoStore().put(pictureKey(sha, '320'), Buffer.from('x'));
+    expect(await getPhoto(sha, '320')).toBeNull();
+  });
 });
