@@ -59,6 +59,7 @@ async function main() {
     step('Bringing the tables up to date …');
     await runTs('bin/migrate.ts', [], { env });
     if (!env.PHOTO_STORE.startsWith('s3://')) mkdirSync(env.PHOTO_STORE, { recursive: true });
+    await runTs('bin/farvin.ts', ['strip-pictures'], { env, quiet: true });
     step('Looking for demo data …');
     await runTs('demo/seed.ts', [], { env });
     await build();

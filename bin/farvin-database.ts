@@ -5,11 +5,15 @@ import path from 'node:path';
 import { and, asc, desc, eq, ne, or, sql } from 'drizzle-orm';
 import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
+import { eraseLot, erasePerson, erasePicture } from '../src/data/erase';
 import { checkLog, noteCaseRepair } from '../src/data/log';
 import { user } from '../src/data/tables/auth';
 import { inspection, lot, membership, sale } from '../src/data/tables/farvin';
+import { exportKey } from '../src/server/export/export-key';
 import { importBundle } from '../src/server/export/import-bundle';
 import { makeExport } from '../src/server/export/make-export';
+import { PHOTO_SIZES, photoStore, pictureKey } from '../src/server/photo-store';
+import { stripStored } from '../src/server/strip-stored';
 import { Refusal, Usage } from './refusals';
 
 /** Runs work as the database's owner: DATABASE_OWNER_URL, else DATABASE_URL. */
@@ -145,4 +149,66 @@ export async function importVerb(
     if (!result.ok) throw new Refusal(result.reason, { message: result.message, problems: result.problems });
     return { ...result, sale: target.name };
   });
+}
+
+/** Removes files that no house needs any more: pictures with their copies, and exports. */
+async function removeFiles(orgId: string, pictures: readonly string[], exports: readonly string[]): Promise<void> {
+  for (const sha of pictures) for (const size of PHOTO_SIZES) await photoStore().remove(pictureKey(sha, size));
+  for (const id of exports) await photoStore().remove(exportKey(orgId, id));
+}
+
+/** Erases a picture, a lot or a person of the account's house, for good; hashes stay, so that logs can be checked. */
+export async function eraseVerb(flags: {
+  as?: string | undefined;
+  lot?: string | undefined;
+  sale?: string | undefined;
+  picture?: string | undefined;
+  person?: string | undefined;
+  why?: string | undefined;
+}): Promise<object> {
+  const { picture, person, why } = flags;
+  if (!why || why.length < 3) throw new Usage('erase needs --why TEXT: it is written down');
+  if ([picture, person, flags.lot].filter(Boolean).length !== 1)
+    throw new Usage('erase needs one of --picture SHA256, --lot NUMBER, --person EMAIL');
+  return withOwner(async (db) => {
+    const actor = await actorFor(db, flags.as);
+    if (actor.role !== 'manager') throw new Refusal('role', { message: 'Only a manager erases.' });
+    const lotId = flags.lot === undefined ? null : await lotIdOf(db, actor, numberOf(flags.lot), flags.sale);
+    const erased = picture
+      ? await erasePicture(db, actor, picture.toLowerCase(), why)
+      : person
+        ? await erasePerson(db, actor, person, why)
+        : lotId && (await eraseLot(db, actor, lotId, why));
+    if (!erased)
+      throw new Refusal('not-there', {
+        message: person
+          ? 'There is no such person, or it is the last manager.'
+          : 'There is no such thing in your house.',
+      });
+    await removeFiles(actor.orgId, erased.pictures, erased.exports);
+    console.error('Backups made before still hold it: keep them no longer than your house’s term.');
+    return { ok: true, ...erased };
+  });
+}
+
+async function lotIdOf(db: Db, actor: Actor, number: number, saleName: string | undefined): Promise<string | null> {
+  const [row] = await db
+    .select({ id: lot.id })
+    .from(lot)
+    .innerJoin(sale, eq(sale.id, lot.saleId))
+    .where(
+      and(
+        eq(lot.number, number),
+        eq(lot.orgId, actor.orgId),
+        saleName === undefined ? undefined : or(eq(sale.name, saleName), sql`${sale.id}::text = ${saleName}`),
+      ),
+    )
+    .orderBy(desc(sale.opensOn))
+    .limit(1);
+  return row?.id ?? null;
+}
+
+/** Goes once over pictures that an earlier program kept, and takes notes and positions out of those that still hold any. */
+export async function stripPictures(): Promise<object> {
+  return withOwner(async (db) => ({ ok: true, ...(await stripStored(db)) }));
 }

@@ -40,6 +40,10 @@ const HELP: Readonly<Record<string, string>> = {
     'verify-log [--lot N] [--note-repair [--as EMAIL]]\n  Re-computes the hash chain of every inspection’s log in the database (DATABASE_URL, else the demo’s) and compares the records with it. --note-repair notes beside the log what an earlier program’s capital letters broke.',
   export:
     'export --lot N --out FILE [--sale NAME] [--what bundle|pdf|zip] [--as EMAIL]\n  Writes an inspection with its pictures from the database.',
+  erase:
+    'erase --picture SHA256|--lot N [--sale NAME]|--person EMAIL --why TEXT [--as EMAIL]\n  Takes a picture, a lot or a person out of the database for good; hashes stay, so that logs can be checked.',
+  'strip-pictures':
+    'strip-pictures\n  Goes once over pictures that an earlier program kept and takes notes and positions out of them.',
   import:
     'import BUNDLE [--sale NAME] [--as EMAIL]\n  Takes a bundle (JSON, or ZIP with pictures) into the database; twice changes nothing.',
 };
@@ -237,6 +241,9 @@ const OPTIONS = {
   as: { type: 'string' },
   sale: { type: 'string' },
   'note-repair': { type: 'boolean' },
+  picture: { type: 'string' },
+  person: { type: 'string' },
+  why: { type: 'string' },
   style: { type: 'string' },
   zone: { type: 'string' },
   unit: { type: 'string' },
@@ -268,9 +275,11 @@ const VERBS: Readonly<Record<string, (path: string, flags: Flags) => object | Pr
   'verify-log': async (_path, flags) => (await import('./farvin-database')).verifyLog(flags),
   export: async (_path, flags) => (await import('./farvin-database')).exportVerb(flags),
   import: async (path, flags) => (await import('./farvin-database')).importVerb(path, flags),
+  erase: async (_path, flags) => (await import('./farvin-database')).eraseVerb(flags),
+  'strip-pictures': async () => (await import('./farvin-database')).stripPictures(),
 };
 /** Verbs that take no file. */
-const BARE = new Set(['verify-log', 'export']);
+const BARE = new Set(['verify-log', 'export', 'erase', 'strip-pictures']);
 
 function parsed(args: string[]): { values: Flags; positionals: string[] } {
   try {

@@ -1,5 +1,5 @@
 // npm test: everything a change must pass, on a machine with nothing but Node and Debian.
-// npm test -- lint types core server e2e: only those.
+// npm test -- lint types core server e2e: only those. npm run soak: the browser tests in their long form.
 import { randomBytes } from 'node:crypto';
 import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
@@ -21,6 +21,8 @@ import {
 } from './steps.mjs';
 
 const PARTS = ['lint', 'types', 'core', 'server', 'e2e'];
+/** The long form: 30 kills, 20,000 requests; for hours in which nobody waits. */
+const SOAK = 'soak';
 /** What stands behind the parts goes to the browser tests as it is: `npm test -- e2e -g 'title'`. */
 const given = process.argv.slice(2);
 const options = given.findIndex((a) => a.startsWith('-'));
@@ -44,7 +46,7 @@ async function part(name, work) {
   }
 }
 
-async function browserTests(cluster) {
+async function browserTests(cluster, more = {}) {
   await debianPackage('chromium', () => existsSync('/usr/bin/chromium'));
   await build();
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-photos-'));
@@ -63,7 +65,7 @@ async function browserTests(cluster) {
   const server = await serve(port, env);
   try {
     await run(bin('playwright'), ['test', ...(options < 0 ? [] : given.slice(options))], {
-      env: { ...env, CI: 'true' },
+      env: { ...env, ...more, CI: 'true' },
     });
   } finally {
     await end(server);
@@ -72,7 +74,7 @@ async function browserTests(cluster) {
 }
 
 async function main() {
-  const odd = asked.find((a) => !PARTS.includes(a));
+  const odd = asked.find((a) => ![...PARTS, SOAK].includes(a));
   if (odd) throw new Plain(`Unknown part ${odd}. Parts: ${PARTS.join(' ')}`);
   await packages();
   const results = [];
@@ -81,7 +83,7 @@ async function main() {
   );
   results.push(await part('types', () => run(bin('tsc'), ['--noEmit'])));
   results.push(await part('core', () => run(bin('jest'), ['--selectProjects', 'core'])));
-  if (wanted.includes('server') || wanted.includes('e2e')) {
+  if (['server', 'e2e', SOAK].some((p) => wanted.includes(p))) {
     step('Starting a throw-away PostgreSQL …');
     const cluster = await startCluster(STATE, { throwAway: true });
     const stop = () => cluster.stop().then(() => process.exit(1));
@@ -96,6 +98,7 @@ async function main() {
         ),
       );
       results.push(await part('e2e', () => browserTests(cluster)));
+      results.push(await part(SOAK, () => browserTests(cluster, { FARVIN_SOAK: '1' })));
     } finally {
       await cluster.stop();
     }

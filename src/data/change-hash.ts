@@ -50,8 +50,8 @@ export interface LogLine {
   /** Of form 2: the name of whoever entered it, as it was then; null is form 1. */
   readonly actorName?: string | null;
   readonly clockAheadS?: number | null;
-  /** Of form 2: the hashes of bodies that were erased since. */
-  readonly erased?: { before?: string; after?: string } | null;
+  /** Of form 2: the hashes of bodies, and of the name, that were erased since. */
+  readonly erased?: { before?: string; after?: string; name?: string } | null;
 }
 
 const hashes = new WeakMap<object, string>();
@@ -66,11 +66,14 @@ export function bodyHash(body: unknown): string | null {
   return made;
 }
 
+/** SHA-256 of a name in one line; the change's id keeps equal names from having equal hashes. */
+export const nameHash = (changeId: string, name: string) => sha256Hex(`name:${changeId}:${name}`);
+
 /**
  * A log line's hash over itself and the line before it: a line cannot be changed or taken out unseen. The hashed text is
  * the canonical form (RFC 8785) of the line with `previousHash` among its fields. Form 1 holds the bodies; form 2 holds
- * their hashes, the name of whoever entered it and how far the device's clock was ahead, so that a body can be erased
- * later and the line still be checked.
+ * their hashes, that of the name of whoever entered it, and how far the device's clock was ahead, so that a body or a
+ * name can be erased later and the line still be checked.
  */
 export function logHash(previousHash: string, line: LogLine): string {
   return line.actorName == null ? hashOfForm1(previousHash, line) : hashOfForm2(previousHash, line, line.actorName);
@@ -82,7 +85,7 @@ function hashOfForm2(previousHash: string, line: LogLine, actorName: string): st
     canonicalText({
       form: 2,
       actorId,
-      actorName,
+      actorNameHash: line.erased?.name ?? nameHash(changeId, actorName),
       afterHash: line.erased?.after ?? bodyHash(line.after),
       at,
       beforeHash: line.erased?.before ?? bodyHash(line.before),

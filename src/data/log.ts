@@ -225,8 +225,8 @@ async function differingRecords(tx: Tx | Db, ids: readonly string[], inspectionI
     select coalesce(r.id, s.record_id)::text as id
     from (select * from said where op <> 'remove') s
     full join (select * from record where inspection_id = ${inspectionId}::uuid) r on r.id = s.record_id
-    where r.id is null or s.record_id is null or r.kind <> s.kind or r.version <> s.version
-      or (s.erased is null and r.body is distinct from s.after)
+    where s.record_id is null or (not coalesce(s.erased ? 'after', false)
+      and (r.id is null or r.kind <> s.kind or r.version <> s.version or r.body is distinct from s.after))
     order by 1 limit ${DIFFERING_TOLD}`);
   return rows.map((r) => r.id);
 }

@@ -7,7 +7,11 @@ import { photoFile, photoOrigin } from './tables/farvin';
 export type PhotoFile = typeof photoFile.$inferSelect;
 
 /** What is known of a stored picture of the actor's organisation, or null. */
-export async function photoFileOf(db: Db, actor: Actor, sha256: string): Promise<PhotoFile | null> {
+export async function photoFileOf(
+  db: Db,
+  actor: Pick<Actor, 'orgId'> & Partial<Actor>,
+  sha256: string,
+): Promise<PhotoFile | null> {
   const [row] = await inOrg(db, actor, (tx) =>
     tx
       .select()

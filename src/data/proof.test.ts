@@ -103,7 +103,8 @@ describe('a key', () => {
 
   it('gives way to a new one, and what it sealed stays good', async () => {
     const before = (await publishedKeys(db, house.orgId))[0]!;
-    const id = await rotateSealKey(db, house.manager, hours(5));
+    const id = await rotateSealKey(db, house.manager, before.id, hours(5));
+    expect(await rotateSealKey(db, house.manager, before.id, hours(5))).toBeNull();
     const keys = await publishedKeys(db, house.orgId);
     expect(keys.map((k) => [k.id, k.validTo?.toISOString() ?? null])).toEqual([
       [id, null],

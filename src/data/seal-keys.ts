@@ -36,17 +36,19 @@ export async function presentSealKey(
   return { id: row.id, house: row.house, publicKey: row.publicKey, secret: unboxed(row.box, row.id) };
 }
 
-/** Ends the present key and makes a new one; what was sealed with it before stays good. */
-export async function rotateSealKey(db: Db, actor: Actor, now: Date): Promise<string> {
+/** Ends the present key and makes a new one; what was sealed with it stays good. Null when it is not the present one. */
+export async function rotateSealKey(db: Db, actor: Actor, present: string, now: Date): Promise<string | null> {
   return inOrg(db, actor, async (tx) => {
     const [house] = await tx
       .select({ name: organisation.name })
       .from(organisation)
       .where(eq(organisation.id, actor.orgId));
-    await tx
+    const closed = await tx
       .update(sealKey)
       .set({ validTo: now })
-      .where(and(eq(sealKey.orgId, actor.orgId), isNull(sealKey.validTo)));
+      .where(and(eq(sealKey.id, present), eq(sealKey.orgId, actor.orgId), isNull(sealKey.validTo)))
+      .returning({ id: sealKey.id });
+    if (closed.length === 0) return null;
     const id = await addSealKey(tx, actor.orgId, house!.name, now);
     await audit(tx, actor, 'key-made', { detail: { key: id } });
     return id;

@@ -8,12 +8,20 @@ import { sniffPicture, stripMetadata } from '@/core/image/strip-metadata';
 import { createAccount, createOrganisation } from '@/data/accounts';
 import { type Actor, actorOf } from '@/data/actor';
 import type { Db } from '@/data/db';
+import { takeChanges } from '@/data/gateway';
+import { recordsOfInspection } from '@/data/inspections';
+import { logVerdict } from '@/data/log';
 import { photoFileOf } from '@/data/photos';
+import { photoFile } from '@/data/tables/farvin';
 import { testDatabase } from '@/data/test-database';
+import { put, TEST_NOW } from '@/data/test-entries';
+import { type TestHouse, testHouse } from '@/data/test-house';
 import { ensureCopy } from './photo-derivatives';
 import { importPhoto } from './photo-import';
-import { getPhoto, photoStore } from './photo-store';
+import { getPhoto, photoStore, putPhoto } from './photo-store';
 import { finishUpload, keepPart, PART_BYTES, uploadState } from './photo-uploads';
+import { sealInspection } from './sealing';
+import { HELD_BACK, stripStored } from './strip-stored';
 import { takenAt } from './workshop/taken-at';
 import { pictureShop } from './workshop/workshop';
 
@@ -269,4 +277,48 @@ it('makes a lost copy again, and says when the picture itself is lost', async ()
   expect(await ensureCopy(photo.sha256, '320')).toBe(true);
   expect(await getPhoto(photo.sha256, '320')).not.toBeNull();
   expect(await ensureCopy('f'.repeat(64), '320')).toBe(false);
+});
+
+describe('pictures that an earlier program kept', () => {
+  const withTrailer = async (shade: string) => {
+    const plain = await sharp({ create: { width: 60, height: 40, channels: 3, background: shade } })
+      .jpeg()
+      .toBuffer();
+    return Buffer.concat([plain, await jpeg()]);
+  };
+  /** As an earlier program left it: the whole file under its hash, and a record that names it. */
+  const kept = async (bytes: Buffer, inspectionId: string) => {
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    await putPhoto(sha256, 'full', bytes);
+    const facts = { type: 'image/jpeg', bytes: bytes.length, widthPx: 60, heightPx: 40 };
+    await owner.insert(photoFile).values({ orgId: house.orgId, sha256, ...facts, stripped: 1 });
+    const change = put('photo', { sha256, name: 'x.jpg', ...facts });
+    expect(await takeChanges(db, house.inspector, inspectionId, [change], TEST_NOW)).toMatchObject([
+      { status: 'applied' },
+    ]);
+    return sha256;
+  };
+  const named = async (inspectionId: string) =>
+    (await recordsOfInspection(db, house.manager, inspectionId)).flatMap((r) =>
+      r.kind === 'photo' ? r.body.sha256 : [],
+    );
+  let house: TestHouse;
+
+  it('lose their notes in open inspections, and are held back from strangers in sealed ones', async () => {
+    house = await testHouse(db, owner, 'tramshed');
+    const [open, closed] = [await house.readyLot(), await house.readyLot()];
+    const before = await kept(await withTrailer('#345'), open.inspectionId);
+    const sealedSha = await kept(await withTrailer('#543'), closed.inspectionId);
+    expect(await sealInspection(db, house.manager, closed.inspectionId, TEST_NOW)).toMatchObject({ ok: true });
+    expect(await stripStored(owner)).toEqual({ looked: 2, clean: 0, replaced: 1, heldBack: [sealedSha], missing: [] });
+    const [now] = await named(open.inspectionId);
+    expect(now).not.toBe(before);
+    expect((await getPhoto(now!, 'full'))!.includes('someone')).toBe(false);
+    expect(await getPhoto(before, 'full')).toBeNull();
+    expect(await photoFileOf(db, house.manager, before)).toBeNull();
+    expect(await logVerdict(db, house.manager, open.inspectionId)).toMatchObject({ whole: true });
+    expect(await named(closed.inspectionId)).toEqual([sealedSha]);
+    expect(await photoFileOf(db, house.manager, sealedSha)).toMatchObject({ stripped: HELD_BACK });
+    expect(await stripStored(owner)).toMatchObject({ looked: 0 });
+  });
 });

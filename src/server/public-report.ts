@@ -1,12 +1,15 @@
 import { cache } from 'react';
+import { STRIPPED_BY } from '@/core/image/strip-metadata';
 import { type RecordChange, recordChanges } from '@/core/report/changes';
 import { type KeyStanding, standingOfKey } from '@/core/report/known-keys';
 import { type OpenedSnapshot, readSnapshot, sealedRecords } from '@/core/report/read-snapshot';
 import { type ReportFile, reportFileSchema } from '@/core/report/seal';
 import { db } from '@/data/db';
 import { type ExportJob, readyExport } from '@/data/export-jobs';
+import { photoFileOf } from '@/data/photos';
 import { linkedReport, noteLinkOpened, type OpenLink, openLink } from '@/data/seals';
 import { tooMany } from './api';
+import type { PhotoSize } from './photo-store';
 import { keysOf } from './published-keys';
 import { addressOf, takeOfAll } from './rate-limit';
 import { tokenHash } from './sealing';
@@ -103,12 +106,20 @@ export const openReport = cache(async (token: string, revision: number | null = 
   };
 });
 
-/** The type of a picture that a link opens in any of its revisions, or null. */
-export async function linkedPicture(token: string, sha256: string): Promise<string | null> {
+async function isStripped(orgId: string, sha256: string): Promise<boolean> {
+  const file = await photoFileOf(db(), { orgId }, sha256);
+  return (file?.stripped ?? 0) >= STRIPPED_BY;
+}
+
+/**
+ * The type of a picture that a link opens in any of its revisions, or null; the full size only of one from which notes and
+ * positions are known to be taken out.
+ */
+export async function linkedPicture(token: string, sha256: string, size: PhotoSize): Promise<string | null> {
   const link = await linkOf(token);
   for (const revision of link?.revisions ?? []) {
     const type = (await parsedSeal(link!, revision))?.pictures.get(sha256);
-    if (type) return type;
+    if (type) return size !== 'full' || (await isStripped(link!.orgId, sha256)) ? type : null;
   }
   return null;
 }

@@ -260,7 +260,7 @@ export const changeLog = pgTable(
     form: integer('form').notNull().default(1),
     /** Moment of the entry by the device's clock against the server's, in seconds; null where it was not told. */
     clockAheadS: integer('clock_ahead_s'),
-    /** Hashes of the bodies that were erased from this line, by `before` and `after`; null where nothing was. */
+    /** Hashes of what was erased from this line, by `before`, `after` and `name`; null where nothing was. */
     erased: jsonb('erased'),
   },
   (t) => [

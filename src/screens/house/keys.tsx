@@ -16,7 +16,7 @@ export function Keys({ orgId, keys }: { orgId: string; keys: PublishedKeys }) {
       await told(
         '/api/v1/keys',
         'POST',
-        {},
+        { present: keys.keys.find((k) => k.validTo === null)?.id },
         'A new key seals from now on. The one before stays good for what it sealed.',
       )
     )

@@ -23,9 +23,10 @@ export async function snapshotFor(
   if (!head) return null;
   const seal = await sealedReport(db, actor, inspectionId);
   if (seal) {
-    const file = reportFileSchema.parse(JSON.parse(seal.report));
-    const opened = readSnapshot(file.snapshot);
-    return opened && { ...opened, sealed: { sha256: file.sha256, text: seal.report } };
+    // A report that was erased is none any more.
+    const file = reportFileSchema.safeParse(JSON.parse(seal.report)).data;
+    const opened = file ? readSnapshot(file.snapshot) : null;
+    return !file || !opened ? null : { ...opened, sealed: { sha256: file.sha256, text: seal.report } };
   }
   const [records, tables] = await Promise.all([recordsOfInspection(db, actor, inspectionId), orgTables(db, actor)]);
   const taken = takeSnapshot({

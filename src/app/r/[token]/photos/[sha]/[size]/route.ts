@@ -9,6 +9,6 @@ export async function GET(
   const { token, sha, size } = await context.params;
   const must = await strangerMust(request.headers, token);
   if (must) return must;
-  const type = isPhotoSize(size) && /^[0-9a-f]{64}$/.test(sha) ? await linkedPicture(token, sha) : null;
+  const type = isPhotoSize(size) && /^[0-9a-f]{64}$/.test(sha) ? await linkedPicture(token, sha, size) : null;
   return type && isPhotoSize(size) ? photoAnswer(request, sha, size, type, 'link') : notFound();
 }
