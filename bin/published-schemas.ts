@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { bundleSchema } from '../src/core/records/bundle';
 import { RECORD_KINDS, RECORD_SCHEMAS } from '../src/core/records/kinds';
+import { publishedKeysSchema } from '../src/core/report/known-keys';
 import { reportFileSchema } from '../src/core/report/seal';
 import { snapshotSchema } from '../src/core/report/snapshot';
 
@@ -35,6 +36,7 @@ export function publishedSchemas(): Record<string, string> {
         }),
       ),
     }),
+    'keys.schema.json': text({ title: 'The keys of a house, keys.json', ...json(publishedKeysSchema) }),
     'report.schema.json': text({
       title: 'A sealed report, *.farvin-report.json',
       ...json(reportFileSchema.extend({ snapshot: snapshotSchema.extend({ bundle: wholeBundle }) })),

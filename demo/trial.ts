@@ -42,7 +42,11 @@ async function main(): Promise<void> {
     (z) => z.aspects.includes('paint') && gaugeCanRead(z.metal),
   );
   const changes = [
-    put('car', { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' }, first.lotId),
+    put(
+      'car',
+      { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback', chassisNumber: 'QHF67-1' },
+      first.lotId,
+    ),
     put('visit', { startedAt: at.toISOString(), inspector: 'Tomas Orrell', gauge: { name: 'Survey', ceilingUm: 500 } }),
     ...Array.from({ length: Number(records) }, (_, i) => {
       const { slug } = zones[i % zones.length]!;

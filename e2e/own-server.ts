@@ -56,12 +56,12 @@ export async function ownWorld({
     },
   };
 }
-/** Another house with a small sale on the server that the tests share. */
-export async function anotherHouse(name: string): Promise<Trial> {
+/** Another house with a small sale, on the server that the tests share or on the one of a world's environment. */
+export async function anotherHouse(name: string, records = 0, env: Record<string, string> = {}): Promise<Trial> {
   const told: string = await run(
     process.execPath,
-    [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'demo/trial.ts'), name, '1', '0'],
-    { quiet: true },
+    [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'demo/trial.ts'), name, '1', String(records)],
+    { quiet: true, env },
   );
   return JSON.parse(told.trim().split('\n').at(-1)!) as Trial;
 }
@@ -76,6 +76,7 @@ export async function ownServer(world: World, port?: number) {
   return {
     port: at,
     url: `http://127.0.0.1:${at}`,
+    pid: () => child.pid as number,
     kill: async () => {
       const ended = gone();
       child.kill('SIGKILL');

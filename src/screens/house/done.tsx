@@ -22,11 +22,11 @@ export function Done({ events }: { events: readonly DoneEvent[] }) {
       <ol className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
         {events.map((e) => (
           <li key={e.id} className="flex flex-wrap gap-x-4 bg-card px-3 py-1.5 text-sm">
-            <span className="w-36 shrink-0 text-soft">{momentText(e.at)}</span>
+            <span className="w-44 shrink-0 text-soft">{momentText(e.at)}</span>
             <span className="min-w-0 flex-1">
               <strong>{e.who || (e.what === 'link-opened' ? 'A stranger' : 'The program')}</strong>{' '}
               {AUDIT_SAYS[e.what as keyof typeof AUDIT_SAYS] ?? e.what}
-              <span className="block break-words text-soft">{auditDetail(e.detail)}</span>
+              <span className="block wrap-anywhere text-soft">{auditDetail(e.detail)}</span>
             </span>
             {e.lotId && (
               <Link className="underline" href={`/lots/${e.lotId}/report`}>

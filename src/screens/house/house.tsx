@@ -38,7 +38,7 @@ export function House({
         <label className="flex min-h-11 items-center gap-3">
           <input
             type="checkbox"
-            className="size-5"
+            className="size-5 accent-thread"
             checked={publishesPlaces}
             onChange={(e) => void setPlaces(e.target.checked)}
           />

@@ -89,7 +89,7 @@ export function VerifyPanel({
                 ) : (
                   <TriangleAlert size={16} aria-label="look here" className="mt-0.5 shrink-0 text-pin" />
                 )}
-                <span className="min-w-0 break-words">{text}</span>
+                <span className="min-w-0 wrap-anywhere">{text}</span>
               </li>
             ))}
           </ul>

@@ -31,7 +31,7 @@ export function Lendings({ lotId, lendings }: { lotId: string; lendings: readonl
             <label className="flex min-h-11 items-center gap-3">
               <input
                 type="checkbox"
-                className="size-5"
+                className="size-5 accent-thread"
                 checked={p.lent}
                 onChange={(e) => void lend(p, e.target.checked)}
               />
