@@ -117,6 +117,72 @@ it('seals a report that it verifies, and notices a change', () => {
   });
 });
 
+describe('the key of a report', () => {
+  const out = path.join(folder, 'keyed.farvin-report.json');
+  const keys = (publicKey: string, more: object = {}) => ({
+    format: 'farvin.keys',
+    version: 1,
+    organisation: { id: id(70), name: 'Tramshed Dispersal Office' },
+    keys: [
+      {
+        id: id(71),
+        publicKey,
+        validFrom: '2020-01-01T00:00:00Z',
+        validTo: null,
+        revokedAt: null,
+        revokedFrom: null,
+        revokedWhy: '',
+        ...more,
+      },
+    ],
+  });
+  let publicKey: string;
+  beforeAll(() => {
+    const sealed = farvin('report', file('keyed.farvin.json', bundle), '--out', out, '--on-year', '2027');
+    ({ publicKey } = sealed.json);
+  });
+
+  it('is unknown until it is asked for, and the figures are computed anew', () => {
+    expect(farvin('verify', out)).toMatchObject({ status: 0, json: { ok: true, key: 'unknown', recomputed: 'same' } });
+  });
+
+  it.each([
+    ['in hexadecimal', () => publicKey, { key: 'known' }, 0],
+    ['in capitals', () => publicKey.toUpperCase(), { key: 'known' }, 0],
+    ['in a file of keys', () => file('keys.txt', `# Tramshed\n${'0'.repeat(64)}\n${publicKey}\n`), { key: 'known' }, 0],
+    ['in the house’s published keys', () => file('keys.json', keys(publicKey)), { key: 'known' }, 0],
+    ['of another', () => 'ab'.repeat(32), { reason: 'other-key', key: 'other', keyWhy: 'not-listed' }, 1],
+    [
+      'that was revoked before',
+      () => file('revoked.json', keys(publicKey, { revokedAt: AT, revokedFrom: '2020-01-02T00:00:00Z' })),
+      { reason: 'other-key', keyWhy: 'revoked' },
+      1,
+    ],
+    [
+      'that had given way before',
+      () => file('old.json', keys(publicKey, { validTo: '2020-02-01T00:00:00Z' })),
+      { reason: 'other-key', keyWhy: 'not-valid-then' },
+      1,
+    ],
+    ['in a file without any', () => file('none.txt', 'hello'), { reason: 'not-keys' }, 1],
+  ])('%s', (_how, key, json, status) => {
+    expect(farvin('verify', out, '--key', key())).toMatchObject({ status, json });
+  });
+
+  it('says nothing for a report that was made up: whose figures do not follow, under a key of its own', async () => {
+    const { sealSnapshot } = await import('@/core/report/seal');
+    const { snapshot } = JSON.parse(readFileSync(out, 'utf8'));
+    snapshot.bundle.records.finding = [];
+    for (const whole of snapshot.results.whole) Object.assign(whole.grade, { low: 97, value: 98, high: 99 });
+    snapshot.sealedBy = 'Petra Quayle-Lunt';
+    const forged = file('forged-key.json', await sealSnapshot(snapshot, '11'.repeat(32)));
+    const told = farvin('verify', forged);
+    expect(told).toMatchObject({ status: 0, json: { key: 'unknown', recomputed: 'differs' } });
+    expect(told.json.differs.length).toBeGreaterThan(0);
+    expect(farvin('verify', forged, '--key', publicKey)).toMatchObject({ status: 1, json: { reason: 'other-key' } });
+  });
+});
+
 it('tells wrong usage with exit 2 and helps', () => {
   expect(farvin('frob').status).toBe(2);
   expect(farvin('paint').status).toBe(2);

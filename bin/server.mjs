@@ -53,6 +53,12 @@ const server = createServer((request, response) => {
     response.end('There is nothing here.\n');
     return;
   }
+  // Pages are read, never written: a body sent to one would be held for nothing.
+  if (!['GET', 'HEAD'].includes(request.method ?? '') && !(request.url ?? '').startsWith('/api/')) {
+    response.writeHead(405, { 'content-type': 'text/plain', allow: 'GET, HEAD', connection: 'close' });
+    response.end('This address is only read.\n');
+    return;
+  }
   if (!readable(request.url)) {
     response.writeHead(400, { 'content-type': 'text/plain' });
     response.end('This address cannot be read.\n');

@@ -205,7 +205,7 @@ test('a backup restored into an empty cluster is the same, picture by picture; a
     const rotten = name(from.photos, shas[2]!);
     writeFileSync(rotten, Buffer.concat([readFileSync(rotten), Buffer.from('x')]));
     const told = await backup(path.join(dir, 'next.farvin-backup'));
-    expect(told).toContain('Database and 2 pictures');
+    expect(told).toContain(`Database and ${new Set(shas).size - 1} pictures`);
     expect(told).toContain(shas[2]!.slice(0, 12));
     // Not into a database that holds something.
     await expect(restore(file, 'empty')).rejects.toThrow();

@@ -235,7 +235,8 @@ const AT = '2027-02-10T09:00:00Z';
 
 /** One valid record of each kind that holds free text, with the text in every place where it may stand. */
 const withText = (text: string): readonly (readonly [kind: string, body: object])[] => {
-  const long = text.repeat(3).slice(0, 100);
+  const clipped = (most: number) => [...text].slice(0, most).join('');
+  const long = [...text.repeat(3)].slice(0, 100).join('');
   return [
     [
       'visit',
@@ -244,11 +245,11 @@ const withText = (text: string): readonly (readonly [kind: string, body: object]
         inspector: text,
         place: text,
         note: long,
-        gauge: { name: text.slice(0, 70) || 'x', ceilingUm: 500 },
+        gauge: { name: clipped(35), ceilingUm: 500 },
       },
     ],
     ['look', { zone: 'hood', aspect: 'paint', outcome: 'clean', note: long, at: AT }],
-    ['reading', { ...readingOf(131).body, note: long, typed: { text: text.slice(0, 30), unit: 'um' } }],
+    ['reading', { ...readingOf(131).body, note: long, typed: { text: clipped(15), unit: 'um' } }],
     ['finding', { zone: 'hood', flaw: 'dent', where: text, note: long, at: AT }],
     ['claim', { kind: 'other', text, source: text, saidAt: AT }],
   ];

@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
+import { recomputeReport } from '@/core/report/recompute';
 import { verifyReport } from '@/core/report/seal';
 import { sealInspection } from '@/server/sealing';
+import { figureShop } from '@/server/workshop/workshop';
 import { auditOf } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { takeChanges } from './gateway';
@@ -70,6 +72,17 @@ describe('a seal', () => {
     const both = await Promise.all([sealed(hours(3), a), sealed(hours(3), b)]);
     expect(new Set(both.map((s) => s.snapshot.seal!.previous)).size).toBe(2);
   });
+});
+
+it('a large report is computed in a process of its own, and is the one that is computed here', async () => {
+  const looks = Array.from({ length: 310 }, () =>
+    put('look', { zone: 'roof', aspect: 'shape', outcome: 'clean', at: TEST_NOW.toISOString() }),
+  );
+  const { inspectionId } = await house.readyLot(...looks);
+  const { snapshot } = await sealed(hours(3.5), { inspectionId });
+  expect(recomputeReport({ snapshot, unreadable: [] })).toEqual({ recomputed: 'same' });
+  expect(snapshot.bundle.records.look).toHaveLength(311);
+  figureShop().close();
 });
 
 describe('a key', () => {

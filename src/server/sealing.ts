@@ -1,16 +1,13 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { planOfCar } from '@/core/body/plan';
-import { gradeCar } from '@/core/grade/grade';
-import { recordsOf } from '@/core/records/reduce';
-import { missingFrom } from '@/core/report/missing';
 import { type ReportFile, sealSnapshot } from '@/core/report/seal';
-import { takeSnapshot } from '@/core/report/snapshot';
 import { dayIn } from '@/core/time/day';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
 import { keepSeal, sealBasis, sealBefore } from '@/data/seals';
+import { reportToSeal } from './workshop/report-to-seal';
+import { figureShop } from './workshop/workshop';
 
 export type SealRefusal = 'not-found' | 'already-sealed' | 'changed-meanwhile' | 'incomplete' | 'tables-unfit';
 
@@ -20,6 +17,9 @@ export function saleYear(closesOn: string | null, now: Date, timeZone = 'UTC'): 
 }
 
 type Sealed = { ok: true; report: ReportFile } | { ok: false; reason: SealRefusal };
+
+/** Records up to which a report is computed where it is asked for. */
+const SMALL = 300;
 
 /** How often sealing begins anew because the house sealed another lot meanwhile. */
 const TRIES = 3;
@@ -41,15 +41,13 @@ async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): 
   // By other numbers than the house's own nothing goes out under its name.
   if (unfit.length > 0) return { ok: false, reason: 'tables-unfit' };
   const onYear = saleYear(head.sale.closesOn, now, head.sale.timeZone);
-  const car = recordsOf(records, 'car')[0]?.body;
-  const plan = planOfCar(car);
-  const grade = plan ? gradeCar({ plan, records, onYear, ...tables }) : null;
-  if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks))
-    return { ok: false, reason: 'incomplete' };
   const before = head.revision > 1 ? await sealBefore(db, actor, head.lot.id, head.revision) : null;
   const { key, previous, publishesPlaces } = await sealBasis(db, actor);
-  const taken = takeSnapshot({
-    bundle: { ...bundleOf(head, records), inspection: { id: head.id, revision: head.revision, state: 'sealed' } },
+  const input = {
+    bundle: {
+      ...bundleOf(head, records),
+      inspection: { id: head.id, revision: head.revision, state: 'sealed' as const },
+    },
     sale: { name: head.sale.name, closesOn: head.sale.closesOn, timeZone: head.sale.timeZone },
     ...(before && { corrects: { ...before, reason: head.reason } }),
     sealedAt: now.toISOString(),
@@ -58,9 +56,14 @@ async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): 
     publishPlaces: publishesPlaces,
     onYear,
     ...tables,
-  });
-  if (!taken.ok) return { ok: false, reason: 'incomplete' };
-  const report = await sealSnapshot(taken.snapshot, key.secret);
+  };
+  // A large one takes seconds of a processor: the server goes on answering meanwhile.
+  const snapshot =
+    records.length > SMALL
+      ? await figureShop().run('reportToSeal', { records, input })
+      : await reportToSeal({ records, input });
+  if (!snapshot) return { ok: false, reason: 'incomplete' };
+  const report = await sealSnapshot(snapshot, key.secret);
   const kept = await keepSeal(db, actor, inspectionId, head.changeCount, {
     sealedAt: now,
     sealedBy: actor.name,

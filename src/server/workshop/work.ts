@@ -1,12 +1,12 @@
-import { takeSnapshot } from '@/core/report/snapshot';
 import { largeCopy, readPicture, smallCopy } from './pictures';
+import { reportToSeal } from './report-to-seal';
 
 /** What the workshop's processes can do: a name, what is given, what is made. Both pass between processes as data. */
 export const WORK = {
   readPicture,
   smallCopy,
   largeCopy,
-  takeSnapshot: async (input: Parameters<typeof takeSnapshot>[0]) => takeSnapshot(input),
+  reportToSeal,
 } as const;
 
 export type WorkName = keyof typeof WORK;
