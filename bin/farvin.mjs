@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 const verb = process.argv[2] ?? '';
 
-const NEED_DATABASE = ['verify-log', 'export', 'import'];
+const NEED_DATABASE = ['verify-log', 'export', 'import', 'erase', 'strip-pictures'];
 
 /** Loaded only for verbs that need it. */
 async function demoDatabase() {

@@ -17,7 +17,6 @@ import { type PublishedKeys, publishedKeysSchema, standingOfKey } from '../src/c
 import { recomputeReport } from '../src/core/report/recompute';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
 import { type Snapshot, takeSnapshot } from '../src/core/report/snapshot';
-import { unpackReport, ZipRefused } from '../src/server/export/zip-safe';
 import { doorVerb, type FitFlags, type GapFlags, gapVerb } from './farvin-fit';
 import { type ListenFlags, listenVerb, planVerb } from './farvin-listen';
 import { isZipFile, readText } from './files';
@@ -188,14 +187,18 @@ async function picturesOf(verdict: { snapshot: Snapshot }, photos: ReadonlyMap<s
   return { pictures: { all: verdict.snapshot.bundle.photos.length, differ, missing } };
 }
 
+/** The report and its pictures out of a report's ZIP; loaded when there is one. */
+async function unpacked(path: string, dir: string) {
+  const { unpackReport, ZipRefused } = await import('../src/server/export/zip-safe');
+  return unpackReport(path, dir).catch((error: unknown) => {
+    throw error instanceof ZipRefused ? new Refusal(error.reason, { message: error.message }) : error;
+  });
+}
+
 async function verifyVerb(path: string, flags: Flags): Promise<object> {
   const dir = mkdtempSync(join(tmpdir(), 'farvin-verify-'));
   try {
-    const zip = isZipFile(path)
-      ? await unpackReport(path, dir).catch((error: unknown) => {
-          throw error instanceof ZipRefused ? new Refusal(error.reason, { message: error.message }) : error;
-        })
-      : null;
+    const zip = isZipFile(path) ? await unpacked(path, dir) : null;
     const verdict = await verifyReport(readJson(zip?.report ?? path));
     if (!verdict.ok) throw new Refusal(verdict.reason);
     const { snapshot } = verdict;

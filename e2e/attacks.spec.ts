@@ -235,10 +235,10 @@ test('a link bears many readers, refuses too many, and opens nothing once it is 
     await manager.post(`/api/v1/lots/${mine.lotId}/links`, { data: { label: 'Copperbeech', expiresAt: null } })
   ).json();
   const sha = 'a'.repeat(64);
-  await under('1,300 requests of a link', async () => {
+  await under('requests of a link until they are refused', async () => {
     const statuses: number[] = [];
     const lane = async () => {
-      while (statuses.length < 1300) {
+      while (!statuses.includes(429) && statuses.length < 8000) {
         statuses.push(0);
         const at = statuses.length - 1;
         statuses[at] = (await fetch(`${server.url}${made.path}/photos/${sha}/full`)).status;

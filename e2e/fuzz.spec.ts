@@ -249,7 +249,7 @@ const withText = (text: string): readonly (readonly [kind: string, body: object]
       },
     ],
     ['look', { zone: 'hood', aspect: 'paint', outcome: 'clean', note: long, at: AT }],
-    ['reading', { ...readingOf(131).body, note: long, typed: { text: clipped(15), unit: 'um' } }],
+    ['reading', { ...readingOf(131).body, note: long }],
     ['finding', { zone: 'hood', flaw: 'dent', where: text, note: long, at: AT }],
     ['claim', { kind: 'other', text, source: text, saidAt: AT }],
   ];

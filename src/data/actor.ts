@@ -19,6 +19,8 @@ export async function actorOf(db: Db, userId: string): Promise<Actor | null> {
       .from(membership)
       .innerJoin(user, eq(user.id, membership.userId))
       .where(eq(membership.userId, userId))
+      // The same one each time, for a person of two houses.
+      .orderBy(membership.orgId)
       .limit(1),
   );
   return row ?? null;

@@ -90,17 +90,30 @@ export async function lendingsOf(
   );
 }
 
-/** Whether the house lets strangers read where cars are kept; and changing it, for reports sealed from then on. */
-export async function publishesPlaces(db: Db, actor: Actor): Promise<boolean> {
-  const [row] = await inOrg(db, actor, (tx) =>
-    tx.select({ yes: organisation.publishesPlaces }).from(organisation).where(eq(organisation.id, actor.orgId)),
-  );
-  return row?.yes ?? false;
+/** What a house lets strangers read, and how long it keeps the addresses of sign-ins and of links that were opened. */
+export interface HouseSettings {
+  readonly publishesPlaces: boolean;
+  /** Days; null keeps them. */
+  readonly keepAddressesDays: number | null;
 }
 
-export async function setPublishesPlaces(db: Db, actor: Actor, yes: boolean): Promise<void> {
+export async function houseSettings(db: Db, actor: Actor): Promise<HouseSettings> {
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ publishesPlaces: organisation.publishesPlaces, keepAddressesDays: organisation.keepAddressesDays })
+      .from(organisation)
+      .where(eq(organisation.id, actor.orgId)),
+  );
+  return row ?? { publishesPlaces: false, keepAddressesDays: null };
+}
+
+/** Changes what is named; reports sealed from then on follow it. */
+export async function keepHouseSettings(db: Db, actor: Actor, change: Partial<HouseSettings>): Promise<void> {
   await inOrg(db, actor, async (tx) => {
-    await tx.update(organisation).set({ publishesPlaces: yes }).where(eq(organisation.id, actor.orgId));
-    await audit(tx, actor, yes ? 'places-published' : 'places-hidden');
+    await tx.update(organisation).set(change).where(eq(organisation.id, actor.orgId));
+    if (change.publishesPlaces !== undefined)
+      await audit(tx, actor, change.publishesPlaces ? 'places-published' : 'places-hidden');
+    if (change.keepAddressesDays !== undefined)
+      await audit(tx, actor, 'term-changed', { detail: { days: change.keepAddressesDays } });
   });
 }

@@ -25,12 +25,27 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'key-revoked': 'revoked a signing key',
   'places-published': 'let reports name places',
   'places-hidden': 'keeps places out of reports',
+  'term-changed': 'changed how long addresses are kept',
   erased: 'erased data',
 };
 
 /** The particulars of an audit line, in the order in which they were noted. */
 export function auditDetail(detail: Readonly<Record<string, unknown>>): string {
-  const told = ['label', 'title', 'reason', 'why', 'to', 'of', 'before', 'after', 'table', 'what', 'address', 'taken'];
+  const told = [
+    'label',
+    'title',
+    'reason',
+    'why',
+    'to',
+    'of',
+    'before',
+    'after',
+    'table',
+    'what',
+    'address',
+    'taken',
+    'days',
+  ];
   return told
     .flatMap((k) => (detail[k] === undefined || detail[k] === '' ? [] : [`${k} ${String(detail[k])}`]))
     .join(', ');

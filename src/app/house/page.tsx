@@ -3,7 +3,7 @@ import { redirect } from 'next/navigation';
 import { mayManage } from '@/data/actor';
 import { auditOf } from '@/data/audit';
 import { db } from '@/data/db';
-import { peopleOf, publishesPlaces } from '@/data/people';
+import { houseSettings, peopleOf } from '@/data/people';
 import { House } from '@/screens/house/house';
 import { pageActor } from '@/server/actor';
 import { keysOf } from '@/server/published-keys';
@@ -16,10 +16,10 @@ export const dynamic = 'force-dynamic';
 export default async function HousePage() {
   const actor = await pageActor();
   if (!mayManage(actor)) redirect('/account');
-  const [keys, people, places, events] = await Promise.all([
+  const [keys, people, settings, events] = await Promise.all([
     keysOf(actor.orgId),
     peopleOf(db(), actor),
-    publishesPlaces(db(), actor),
+    houseSettings(db(), actor),
     auditOf(db(), actor, 100),
   ]);
   return (
@@ -28,7 +28,7 @@ export default async function HousePage() {
         orgId={actor.orgId}
         keys={keys!}
         people={people}
-        publishesPlaces={places}
+        settings={settings}
         events={events.map((e) => ({
           id: e.id,
           at: e.at.toISOString(),

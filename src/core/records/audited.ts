@@ -23,6 +23,7 @@ export const AUDITED = [
   'key-revoked',
   'places-published',
   'places-hidden',
+  'term-changed',
   'erased',
 ] as const;
 export type Audited = (typeof AUDITED)[number];

@@ -93,7 +93,7 @@ grant select, insert on seal_key to farvin_app;
 --> statement-breakpoint
 grant update (valid_to, revoked_at, revoked_from, revoked_why) on seal_key to farvin_app;
 --> statement-breakpoint
-grant update (publishes_places) on organisation to farvin_app;
+grant update (publishes_places, keep_addresses_days) on organisation to farvin_app;
 --> statement-breakpoint
 revoke update on "user" from farvin_app;
 --> statement-breakpoint

@@ -14,13 +14,13 @@ export function House({
   orgId,
   keys,
   people,
-  publishesPlaces,
+  settings,
   events,
 }: {
   orgId: string;
   keys: PublishedKeys;
   people: readonly Person[];
-  publishesPlaces: boolean;
+  settings: { publishesPlaces: boolean; keepAddressesDays: number | null };
   events: readonly DoneEvent[];
 }) {
   const router = useRouter();
@@ -39,7 +39,7 @@ export function House({
           <input
             type="checkbox"
             className="size-5 accent-thread"
-            checked={publishesPlaces}
+            checked={settings.publishesPlaces}
             onChange={(e) => void setPlaces(e.target.checked)}
           />
           Reports say where the car is kept and in which street it was looked at
@@ -49,8 +49,41 @@ export function House({
           sealed stays as it was sealed.
         </p>
       </section>
+      <KeepAddresses days={settings.keepAddressesDays} />
       <People people={people} />
       <Done events={events} />
     </PlainPage>
+  );
+}
+
+const TERMS = [30, 90, 400, 1000] as const;
+
+/** How long addresses and devices of sign-ins are kept, and the addresses from which links were opened. */
+function KeepAddresses({ days }: { days: number | null }) {
+  const router = useRouter();
+  const keep = async (value: string) => {
+    const keepAddressesDays = value === '' ? null : Number(value);
+    await told('/api/v1/house', 'PUT', { keepAddressesDays }, 'Kept. What is older goes within the hour.');
+    router.refresh();
+  };
+  const known = days === null || (TERMS as readonly number[]).includes(days);
+  return (
+    <section aria-labelledby="addresses" className="grid gap-2">
+      <h2 id="addresses" className="text-lg font-bold">
+        Addresses
+      </h2>
+      <label className="flex min-h-11 flex-wrap items-center gap-3">
+        Addresses and devices of sign-ins, and addresses that opened a link, are kept for
+        <select className="field w-auto" value={days ?? ''} onChange={(e) => void keep(e.target.value)}>
+          {TERMS.map((t) => (
+            <option key={t} value={t}>
+              {t} days
+            </option>
+          ))}
+          {!known && <option value={days ?? ''}>{days} days</option>}
+          <option value="">as long as the rest</option>
+        </select>
+      </label>
+    </section>
   );
 }

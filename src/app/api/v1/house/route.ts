@@ -1,20 +1,33 @@
 import { z } from 'zod';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { publishesPlaces, setPublishesPlaces } from '@/data/people';
+import { houseSettings, keepHouseSettings } from '@/data/people';
 import { jsonBody, problem, route } from '@/server/api';
 
-const schema = z.strictObject({ publishesPlaces: z.boolean() });
+const LONGEST_DAYS = 3650;
+const schema = z
+  .strictObject({
+    publishesPlaces: z.boolean().optional(),
+    keepAddressesDays: z.number().int().min(1).max(LONGEST_DAYS).nullable().optional(),
+  })
+  .refine((given) => Object.keys(given).length > 0);
 
-/** What the house lets strangers read. */
-export const GET = route(mayManage, async ({ actor }) =>
-  Response.json({ publishesPlaces: await publishesPlaces(db(), actor) }),
-);
+/** What the house lets strangers read, and how long addresses are kept. */
+export const GET = route(mayManage, async ({ actor }) => Response.json(await houseSettings(db(), actor)));
 export const PUT = route(mayManage, async ({ actor, request }) => {
   const body = await jsonBody(request, 1000);
   if (!body.ok) return body.response;
   const parsed = schema.safeParse(body.value);
-  if (!parsed.success) return problem(400, 'malformed', 'Give {publishesPlaces: true or false}.');
-  await setPublishesPlaces(db(), actor, parsed.data.publishesPlaces);
+  if (!parsed.success)
+    return problem(
+      400,
+      'malformed',
+      `Give publishesPlaces (true or false) or keepAddressesDays (1 to ${LONGEST_DAYS}, or null). Nothing was changed.`,
+    );
+  const { publishesPlaces, keepAddressesDays } = parsed.data;
+  await keepHouseSettings(db(), actor, {
+    ...(publishesPlaces !== undefined && { publishesPlaces }),
+    ...(keepAddressesDays !== undefined && { keepAddressesDays }),
+  });
   return Response.json({ ok: true });
 });
