@@ -134,6 +134,31 @@ test('sign-out clears the browser’s cache, and nothing private is kept on the 
   expect((await api.get('/api/v1/sales')).status()).toBe(401);
 });
 
+test('over TLS, cookies are bound to the host and browsers are told to stay on it', async () => {
+  const url = 'https://house.example';
+  const safe = await ownServer({ ...world, env: { ...world.env, FARVIN_URL: url } });
+  try {
+    const answer = await fetch(`${safe.url}/api/auth/sign-in/email`, {
+      method: 'POST',
+      headers: { origin: url, 'content-type': 'application/json', 'x-forwarded-for': '10.4.0.1' },
+      body: JSON.stringify({ email: PETRA, password: PASSWORD }),
+    });
+    expect(answer.status).toBe(200);
+    const cookie = answer.headers.getSetCookie().find((c) => c.includes('session_token'))!;
+    expect(cookie).toMatch(/^__Host-farvin\.session_token=/);
+    for (const part of [/; Secure/i, /; HttpOnly/i, /; SameSite=Strict/i, /; Path=\/(;|$)/i])
+      expect(cookie).toMatch(part);
+    expect(cookie).not.toMatch(/; Domain/i);
+    expect(answer.headers.get('strict-transport-security')).toContain('max-age=');
+    const own = await fetch(`${safe.url}/api/v1/sales`, {
+      headers: { cookie: cookie.split(';')[0]!, 'x-forwarded-for': '10.4.0.1' },
+    });
+    expect(own.status).toBe(200);
+  } finally {
+    await safe.stop();
+  }
+});
+
 test('an account follows only so many lots at once', async () => {
   const api = await callerOf(server.url, PETRA);
   const cookie = (await api.storageState()).cookies.map((c) => `${c.name}=${c.value}`).join('; ');

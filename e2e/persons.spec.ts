@@ -14,6 +14,25 @@ async function logOf(inspectionId: string): Promise<{ lines: Logged[]; whole: bo
 }
 const kept = (page: Page, name: string | RegExp) => page.getByRole('status').getByRole('link', { name });
 
+/** Lots saved in this browser; -1 before its memory is made. */
+function savedLots(page: Page): Promise<number> {
+  return page.evaluate(async () => {
+    // Not before the page has made its database: opening it here would make an empty one.
+    const made = (await indexedDB.databases()).find((d) => d.name === 'farvin-outbox');
+    if ((made?.version ?? 0) < 30) return -1;
+    return new Promise<number>((resolve) => {
+      const open = indexedDB.open('farvin-outbox');
+      open.onsuccess = () => {
+        const all = open.result.transaction('lots').objectStore('lots').count();
+        all.onsuccess = () => {
+          open.result.close();
+          resolve(all.result);
+        };
+      };
+    });
+  });
+}
+
 test('entries of one person never go out under another’s name, with two tabs', async ({ browser }) => {
   const { lotId, inspectionId } = await freshLot();
   const context = await browserOf(browser, 'inspector');
@@ -53,22 +72,7 @@ test('a lot saved by one person does not open for another without a network', as
   const page = await context.newPage();
   await page.goto(`/lots/${lotId}/walk`);
   await expect(page.getByLabel('Entry line')).toBeEnabled();
-  const saved = () =>
-    page.evaluate(async () => {
-      // Not before the page has made its database: opening it here would make an empty one.
-      const made = (await indexedDB.databases()).find((d) => d.name === 'farvin-outbox');
-      if ((made?.version ?? 0) < 30) return -1;
-      return new Promise<number>((resolve) => {
-        const open = indexedDB.open('farvin-outbox');
-        open.onsuccess = () => {
-          const all = open.result.transaction('lots').objectStore('lots').count();
-          all.onsuccess = () => {
-            open.result.close();
-            resolve(all.result);
-          };
-        };
-      });
-    });
+  const saved = () => savedLots(page);
   await expect.poll(saved).toBe(1);
   const petra = await caller('manager');
   await context.clearCookies();
@@ -117,4 +121,62 @@ test('what a stranger’s batch says is refused for anybody else, and ids are th
     { id: change.id, status: 'duplicate', version: 1 },
   ]);
   expect((await logOf(inspectionId)).whole).toBe(true);
+});
+
+test('an ended session’s device forgets what could be read, keeps what was entered, and a lease ends by itself', async ({
+  browser,
+}) => {
+  const { lotId } = await freshLot();
+  const context = await browserOf(browser, 'inspector');
+  const page = await context.newPage();
+  await page.goto(`/lots/${lotId}/walk`);
+  await expect(page.getByLabel('Entry line')).toBeEnabled();
+  await expect.poll(() => savedLots(page)).toBe(1);
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  // Eight days without the server: the lot does not open any more.
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const open = indexedDB.open('farvin-outbox');
+        open.onsuccess = () => {
+          const store = open.result.transaction('lots', 'readwrite').objectStore('lots');
+          const all = store.getAll();
+          all.onsuccess = () => {
+            const row = all.result[0];
+            store.put({ ...row, savedAt: new Date(Date.now() - 8 * 86_400_000).toISOString() });
+          };
+          store.transaction.oncomplete = () => {
+            open.result.close();
+            resolve();
+          };
+        };
+      }),
+  );
+  await context.setOffline(true);
+  await page.goto('/device').catch(() => {});
+  await expect.poll(() => savedLots(page)).toBe(0);
+  await context.setOffline(false);
+  await page.goto(`/lots/${lotId}/walk`);
+  await expect.poll(() => savedLots(page)).toBe(1);
+  // The phone is lost: a manager ends its session while it is in use.
+  const petra = await caller('manager');
+  const { sessions } = await (await petra.get('/api/v1/sessions')).json();
+  const mine = (await (await page.request.get('/api/v1/sessions')).json()).sessions as { id: string; since: string }[];
+  const newest = [...mine].sort((a, b) => b.since.localeCompare(a.since))[0]!;
+  expect(sessions.some((s: { id: string }) => s.id === newest.id)).toBe(true);
+  for (const { id } of mine) await petra.delete(`/api/v1/sessions/${id}`);
+  await page.getByLabel('Entry line').fill('hood 131');
+  await page.getByLabel('Entry line').press('Enter');
+  await expect.poll(() => savedLots(page)).toBe(0);
+  const waiting = await page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const open = indexedDB.open('farvin-outbox');
+        open.onsuccess = () => {
+          const all = open.result.transaction('waiting').objectStore('waiting').count();
+          all.onsuccess = () => resolve(all.result);
+        };
+      }),
+  );
+  expect(waiting).toBe(1);
 });

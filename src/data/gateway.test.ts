@@ -4,12 +4,12 @@ import { sealInspection } from '@/server/sealing';
 import { createAccount, createOrganisation, createSale } from './accounts';
 import { type Actor, actorOf } from './actor';
 import type { Db } from './db';
-import { takeChanges } from './gateway';
+import { MOST_RECORDS, takeChanges } from './gateway';
 import { currentInspection, inspectionHead, recordsOfInspection } from './inspections';
 import { logOf, logVerdict } from './log';
 import { addLot, yardPage } from './lots';
 import { linksOf, openLink, sealedReport, setState, startRevision } from './seals';
-import { changeLog, inspection, record } from './tables/farvin';
+import { changeLog, inspection, photoFile, record } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { carBody, TEST_NOW as NOW, put, reading, visitBody } from './test-entries';
 
@@ -113,6 +113,42 @@ it('takes the good ones of a batch in order and says why it refused the others',
   ]);
   expect(results[1]).toMatchObject({ nearest: 'fender.left' });
   expect(await dump(inspectionId)).toMatchObject({ log: 2, records: [{ kind: 'reading' }, { kind: 'look' }] });
+});
+
+it('takes type, size and moment of a picture from its file, whatever is said of them', async () => {
+  const { inspectionId } = await lot();
+  const sha256 = 'e'.repeat(64);
+  const takenAt = new Date('2027-02-09T10:00:00Z');
+  const file = { type: 'image/jpeg', bytes: 1234, widthPx: 40, heightPx: 30 };
+  await owner.insert(photoFile).values({ orgId: petra.orgId, sha256, ...file, takenAt });
+  const said = { sha256, name: 'x.jpg', type: 'image/webp', bytes: 1, widthPx: 99_999, heightPx: 1 };
+  const change = put('photo', { ...said, takenAt: '1999-01-01T00:00:00Z', zone: 'hood' });
+  expect(await send(inspectionId, change)).toMatchObject([{ status: 'applied' }]);
+  const [kept] = await recordsOfInspection(db, petra, inspectionId);
+  expect(kept!.body).toMatchObject({ ...file, takenAt: takenAt.toISOString(), zone: 'hood' });
+  expect(await send(inspectionId, change)).toMatchObject([{ status: 'duplicate' }]);
+  // A file that states no moment: nobody says one for it.
+  const silent = 'd'.repeat(64);
+  await owner.insert(photoFile).values({ orgId: petra.orgId, sha256: silent, ...file });
+  await send(inspectionId, put('photo', { ...said, sha256: silent, takenAt: '1999-01-01T00:00:00Z' }));
+  const other = (await recordsOfInspection(db, petra, inspectionId)).find((r) => r.id !== kept!.id);
+  expect(other!.body).toMatchObject({ takenAt: null });
+});
+
+it('takes no more records than an inspection may hold, and still takes corrections', async () => {
+  const { inspectionId } = await lot();
+  const first = put('reading', reading());
+  await send(inspectionId, first);
+  await owner.execute(sql`
+    insert into record (inspection_id, id, org_id, kind, version, body)
+    select ${inspectionId}, gen_random_uuid(), ${petra.orgId}, 'look', 1, '{}' from generate_series(2, ${MOST_RECORDS})`);
+  await owner.execute(sql`update inspection set change_count = ${MOST_RECORDS} where id = ${inspectionId}`);
+  const over = put('reading', reading());
+  const correction = put('reading', reading(140), { record: first.record, base: 1 });
+  expect(await send(inspectionId, over, correction)).toMatchObject([
+    { status: 'rejected', reason: 'too-many-records' },
+    { status: 'applied', version: 2 },
+  ]);
 });
 
 it('holds zones against the car’s own plan, also within one batch', async () => {

@@ -2,6 +2,7 @@ import { uuidSchema } from '@/core/records/kinds/common';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
 import { auth } from './auth';
+import { callerOf, inLane } from './lanes';
 import { noteFailure } from './note-failure';
 import { sameOrigin } from './own-origins';
 import { addressOf, limiter } from './rate-limit';
@@ -80,7 +81,8 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       return problem(500, 'failed', 'Something went wrong here. Nothing was changed; try again.');
     }
   };
-  return async (request: Request, context: { params: Promise<P> }) => unkept(await answer(request, context));
+  return async (request: Request, context: { params: Promise<P> }) =>
+    unkept(await inLane(callerOf(request.headers), () => answer(request, context)));
 }
 
 export const anyone = () => true;

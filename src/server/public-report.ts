@@ -55,6 +55,8 @@ function parsed(text: string): Parsed | null {
   return { file: file.data, opened, text, pictures };
 }
 
+const reading = new Map<string, Promise<Parsed | null>>();
+
 /** A sealed report as read; read once while it is asked for, since a seal never changes. */
 async function parsedSeal(link: OpenLink, { inspectionId, sha256 }: OpenLink['revisions'][number]) {
   const key = `${inspectionId} ${sha256}`;
@@ -65,9 +67,14 @@ async function parsedSeal(link: OpenLink, { inspectionId, sha256 }: OpenLink['re
     kept.set(key, held);
     return held;
   }
-  const text = await linkedReport(db(), link, inspectionId);
-  const read = text === null ? null : parsed(text);
-  return read && keep(key, read);
+  const read =
+    reading.get(key) ??
+    linkedReport(db(), link, inspectionId)
+      .then((text) => (text === null ? null : parsed(text)))
+      .then((report) => report && keep(key, report))
+      .finally(() => reading.delete(key));
+  reading.set(key, read);
+  return read;
 }
 
 const TOKEN = /^[A-Za-z0-9_-]{20,64}$/;

@@ -3,7 +3,8 @@ import { uuidSchema } from '@/core/records/kinds/common';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { logOf, logVerdict } from '@/data/log';
-import { anyone, notFound, problem, route } from '@/server/api';
+import { anyone, notFound, problem, route, tooMany } from '@/server/api';
+import { limiter } from '@/server/rate-limit';
 
 const query = z.object({
   after: z.coerce.number().int().nonnegative().max(Number.MAX_SAFE_INTEGER).default(0),
@@ -19,6 +20,8 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, request, params
   const asked = new URL(request.url).searchParams;
   const parsed = query.safeParse(Object.fromEntries(asked));
   if (!parsed.success) return problem(400, 'malformed', 'Ask with after, record or limit.');
+  const wait = asked.has('check') ? limiter().take('heavy', actor.userId, Date.now()) : 0;
+  if (wait > 0) return tooMany(wait);
   const head = await inspectionHead(db(), actor, params.id);
   if (!head) return notFound();
   // The history of one record goes back through the revisions; what is news does not.

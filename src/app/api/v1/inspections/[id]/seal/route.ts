@@ -13,10 +13,14 @@ const SAYS: Record<Exclude<SealRefusal, 'not-found'>, string> = {
     'A table of numbers of your house does not fit this program. Keep it anew under Numbers, then seal. Nothing was changed.',
 };
 
-export const POST = route<{ id: string }>(mayManage, async ({ actor, params }) => {
-  const sealed = await sealInspection(db(), actor, params.id, new Date());
-  // The PDF that bidders may take is made of what was sealed, in the background.
-  if (sealed.ok) await startExport(db(), actor, params.id, 'pdf', { bounded: false });
-  if (sealed.ok) return Response.json({ ok: true, sha256: sealed.report.sha256 });
-  return sealed.reason === 'not-found' ? notFound() : problem(409, sealed.reason, SAYS[sealed.reason]);
-});
+export const POST = route<{ id: string }>(
+  mayManage,
+  async ({ actor, params }) => {
+    const sealed = await sealInspection(db(), actor, params.id, new Date());
+    // The PDF that bidders may take is made of what was sealed, in the background.
+    if (sealed.ok) await startExport(db(), actor, params.id, 'pdf', { bounded: false });
+    if (sealed.ok) return Response.json({ ok: true, sha256: sealed.report.sha256 });
+    return sealed.reason === 'not-found' ? notFound() : problem(409, sealed.reason, SAYS[sealed.reason]);
+  },
+  'heavy',
+);

@@ -1,11 +1,14 @@
 import { notFound } from '@/server/api';
+import { callerOf, inLane } from '@/server/lanes';
 import { isPhotoSize, photoAnswer } from '@/server/photo-answer';
 import { linkedPicture, strangerMust } from '@/server/public-report';
 
-export async function GET(
-  request: Request,
-  context: { params: Promise<{ token: string; sha: string; size: string }> },
-): Promise<Response> {
+type Context = { params: Promise<{ token: string; sha: string; size: string }> };
+
+export const GET = (request: Request, context: Context): Promise<Response> =>
+  inLane(callerOf(request.headers), () => answer(request, context));
+
+async function answer(request: Request, context: Context): Promise<Response> {
   const { token, sha, size } = await context.params;
   const must = await strangerMust(request.headers, token);
   if (must) return must;
