@@ -2,26 +2,32 @@ import { and, desc, eq, gt, isNull, lt, or, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { audit } from './audit';
-import { type Db, inOrg, within } from './db';
+import { type Db, inOrg, type Tx, within } from './db';
 import { LIVE_CHANNEL } from './live-channel';
 import { presentSealKey } from './seal-keys';
 import { inspection, organisation, record, seal, shareLink } from './tables/farvin';
+
+/** The hash of the report that the house sealed last, or null. */
+async function newestSeal(tx: Tx, actor: Actor): Promise<string | null> {
+  const [row] = await tx
+    .select({ sha256: seal.sha256 })
+    .from(seal)
+    .where(eq(seal.orgId, actor.orgId))
+    .orderBy(desc(seal.sealedAt), desc(seal.inspectionId))
+    .limit(1);
+  return row?.sha256 ?? null;
+}
 
 /** What a seal stands on: the key, the house's seal before, and what the house publishes. */
 export async function sealBasis(db: Db, actor: Actor) {
   return inOrg(db, actor, async (tx) => {
     const key = await presentSealKey(tx, actor);
-    const [previous] = await tx
-      .select({ sha256: seal.sha256 })
-      .from(seal)
-      .where(eq(seal.orgId, actor.orgId))
-      .orderBy(desc(seal.sealedAt), desc(seal.inspectionId))
-      .limit(1);
+    const previous = await newestSeal(tx, actor);
     const [house] = await tx
       .select({ publishesPlaces: organisation.publishesPlaces })
       .from(organisation)
       .where(eq(organisation.id, actor.orgId));
-    return { key, previous: previous?.sha256 ?? null, publishesPlaces: house?.publishesPlaces ?? false };
+    return { key, previous, publishesPlaces: house?.publishesPlaces ?? false };
   });
 }
 
@@ -55,13 +61,8 @@ export async function keepSeal(
     if (!head) return { ok: false, reason: 'not-found' };
     if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
     if (head.changeCount !== atCount || head.logHead !== logHead) return { ok: false, reason: 'changed-meanwhile' };
-    const [newest] = await tx
-      .select({ sha256: seal.sha256 })
-      .from(seal)
-      .where(eq(seal.orgId, actor.orgId))
-      .orderBy(desc(seal.sealedAt), desc(seal.inspectionId))
-      .limit(1);
-    if ((newest?.sha256 ?? null) !== previous) return { ok: false, reason: 'changed-meanwhile' };
+    const newest = await newestSeal(tx, actor);
+    if (newest !== previous) return { ok: false, reason: 'changed-meanwhile' };
     await tx.insert(seal).values({ inspectionId, orgId: actor.orgId, sealedById: actor.userId, ...row });
     await tx.update(inspection).set({ state: 'sealed' }).where(eq(inspection.id, inspectionId));
     await audit(tx, actor, 'sealed', {

@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import { uuidSchema } from '@/core/records/kinds/common';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
@@ -116,4 +117,19 @@ export async function jsonBody(
   } catch {
     return { ok: false, response: problem(400, 'malformed', 'The request is not JSON. Nothing was changed.') };
   }
+}
+
+/** Reads a JSON body by its schema; else the answer that refuses it, with what was expected. */
+export async function bodyOf<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  expected: string,
+  maxBytes?: number,
+): Promise<{ ok: true; data: T } | { ok: false; response: Response }> {
+  const body = await jsonBody(request, maxBytes);
+  if (!body.ok) return body;
+  const parsed = schema.safeParse(body.value);
+  return parsed.success
+    ? { ok: true, data: parsed.data }
+    : { ok: false, response: problem(400, 'malformed', expected) };
 }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { houseSettings, keepHouseSettings } from '@/data/people';
-import { jsonBody, problem, route } from '@/server/api';
+import { bodyOf, route } from '@/server/api';
 
 const LONGEST_DAYS = 3650;
 const schema = z
@@ -15,15 +15,13 @@ const schema = z
 /** What the house lets strangers read, and how long addresses are kept. */
 export const GET = route(mayManage, async ({ actor }) => Response.json(await houseSettings(db(), actor)));
 export const PUT = route(mayManage, async ({ actor, request }) => {
-  const body = await jsonBody(request, 1000);
-  if (!body.ok) return body.response;
-  const parsed = schema.safeParse(body.value);
-  if (!parsed.success)
-    return problem(
-      400,
-      'malformed',
-      `Give publishesPlaces (true or false) or keepAddressesDays (1 to ${LONGEST_DAYS}, or null). Nothing was changed.`,
-    );
+  const parsed = await bodyOf(
+    request,
+    schema,
+    `Give publishesPlaces (true or false) or keepAddressesDays (1 to ${LONGEST_DAYS}, or null). Nothing was changed.`,
+    1000,
+  );
+  if (!parsed.ok) return parsed.response;
   const { publishesPlaces, keepAddressesDays } = parsed.data;
   await keepHouseSettings(db(), actor, {
     ...(publishesPlaces !== undefined && { publishesPlaces }),

@@ -3,7 +3,7 @@ import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { exportJobsOf } from '@/data/export-jobs';
 import { inspectionHead } from '@/data/inspections';
-import { anyone, jsonBody, notFound, problem, route } from '@/server/api';
+import { anyone, bodyOf, notFound, problem, route } from '@/server/api';
 import { startExport } from '@/server/export/jobs';
 
 const schema = z.object({ what: z.enum(['pdf', 'zip', 'bundle']) });
@@ -33,10 +33,8 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
 /** Starts one in the background. */
 export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
-  const body = await jsonBody(request, 1000);
-  if (!body.ok) return body.response;
-  const parsed = schema.safeParse(body.value);
-  if (!parsed.success) return problem(400, 'malformed', 'Say what: pdf, zip or bundle.');
+  const parsed = await bodyOf(request, schema, 'Say what: pdf, zip or bundle.', 1000);
+  if (!parsed.ok) return parsed.response;
   const id = await startExport(db(), actor, params.id, parsed.data.what);
   return id
     ? Response.json({ ok: true, id })

@@ -4,18 +4,20 @@ import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { giveUpRevision, startRevision } from '@/data/seals';
-import { jsonBody, notFound, problem, route } from '@/server/api';
+import { bodyOf, notFound, problem, route } from '@/server/api';
 
 const SMALL_BYTES = 4000;
 const bodySchema = z.object({ reason: text(500).min(3) });
 
 /** Begins the next revision of a sealed report, for a reason that its readers will see. */
 export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
-  const body = await jsonBody(request, SMALL_BYTES);
-  if (!body.ok) return body.response;
-  const given = bodySchema.safeParse(body.value);
-  if (!given.success)
-    return problem(400, 'malformed', 'Say why the report is corrected, in 3 to 500 letters. Nothing was changed.');
+  const given = await bodyOf(
+    request,
+    bodySchema,
+    'Say why the report is corrected, in 3 to 500 letters. Nothing was changed.',
+    SMALL_BYTES,
+  );
+  if (!given.ok) return given.response;
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
   const id = await startRevision(db(), actor, params.id, given.data.reason);
   return id

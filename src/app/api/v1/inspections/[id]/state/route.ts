@@ -3,16 +3,14 @@ import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { setState } from '@/data/seals';
-import { jsonBody, notFound, problem, route } from '@/server/api';
+import { bodyOf, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({ state: z.enum(['draft', 'reviewed']) });
 
 export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
-  const body = await jsonBody(request, 1000);
-  if (!body.ok) return body.response;
-  const parsed = schema.safeParse(body.value);
-  if (!parsed.success) return problem(400, 'malformed', 'The state is draft or reviewed.');
+  const parsed = await bodyOf(request, schema, 'The state is draft or reviewed.', 1000);
+  if (!parsed.ok) return parsed.response;
   const done = await setState(db(), actor, params.id, parsed.data.state);
   return done ? Response.json({ ok: true }) : problem(409, 'sealed', 'This report is sealed.');
 });

@@ -4,7 +4,7 @@ import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection } from '@/data/inspections';
 import { addLink } from '@/data/seals';
-import { jsonBody, notFound, problem, route } from '@/server/api';
+import { bodyOf, notFound, problem, route } from '@/server/api';
 import { newToken, tokenHash } from '@/server/sealing';
 
 /** Strict, with a label that must be said: a link opens a report to strangers and is not made by mistake. */
@@ -15,10 +15,8 @@ const schema = z.strictObject({
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
   if (!(await currentInspection(db(), actor, params.id))) return notFound();
-  const body = await jsonBody(request, 4000);
-  if (!body.ok) return body.response;
-  const parsed = schema.safeParse(body.value);
-  if (!parsed.success) return problem(400, 'malformed', 'Give {label, expiresAt}: for whom, and until when or null.');
+  const parsed = await bodyOf(request, schema, 'Give {label, expiresAt}: for whom, and until when or null.', 4000);
+  if (!parsed.ok) return parsed.response;
   const expiresAt = parsed.data.expiresAt ? new Date(parsed.data.expiresAt) : null;
   if (expiresAt && expiresAt.getTime() <= Date.now()) return problem(400, 'expired', 'The expiry lies in the past.');
   const token = newToken();

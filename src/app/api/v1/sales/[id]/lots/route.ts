@@ -3,7 +3,7 @@ import { daySchema, text } from '@/core/records/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { addLot, isYardPlace, salesOf, yardPage } from '@/data/lots';
-import { anyone, jsonBody, notFound, problem, route } from '@/server/api';
+import { anyone, bodyOf, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({
   number: z.number().int().min(1).max(1_000_000),
@@ -33,15 +33,13 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, request, params
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
   if (!(await salesOf(db(), actor)).some((s) => s.id === params.id)) return notFound();
-  const body = await jsonBody(request, 4000);
-  if (!body.ok) return body.response;
-  const parsed = schema.safeParse(body.value);
-  if (!parsed.success)
-    return problem(
-      400,
-      'malformed',
-      'A lot has a number from 1, a title and, if it is known, the day its report is due.',
-    );
+  const parsed = await bodyOf(
+    request,
+    schema,
+    'A lot has a number from 1, a title and, if it is known, the day its report is due.',
+    4000,
+  );
+  if (!parsed.ok) return parsed.response;
   const added = await addLot(db(), actor, params.id, parsed.data);
   return added
     ? Response.json({ ok: true, ...added })

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { type Actor, mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
-import { bodyBytes, jsonBody, notFound, problem, route } from '@/server/api';
+import { bodyBytes, bodyOf, notFound, problem, route } from '@/server/api';
 import { pictureAnswer, withStore } from '@/server/photo-problems';
 import { finishUpload, keepPart, MOST_PARTS, PART_BYTES, partSchema, uploadState } from '@/server/photo-uploads';
 
@@ -47,9 +47,7 @@ export const PUT = route<Params>(mayWrite, async ({ actor, request, params }) =>
 export const POST = route<Params>(mayWrite, async ({ actor, request, params }) => {
   const no = await barred(actor, params);
   if (no) return no;
-  const body = await jsonBody(request, 1000);
-  if (!body.ok) return body.response;
-  const parsed = finish.safeParse(body.value);
-  if (!parsed.success) return problem(400, 'malformed', `Say how many parts there are, 1 to ${MOST_PARTS}.`);
+  const parsed = await bodyOf(request, finish, `Say how many parts there are, 1 to ${MOST_PARTS}.`, 1000);
+  if (!parsed.ok) return parsed.response;
   return withStore(async () => pictureAnswer(await finishUpload(db(), actor, params.sha, parsed.data.parts)));
 });
