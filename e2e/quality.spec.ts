@@ -10,6 +10,8 @@ async function screens(): Promise<[name: string, path: string, heading: string |
   const { lotId } = await lotByNumber(api, 1);
   const sealed = await lotByNumber(api, 6);
   const { path } = await (await api.post(`/api/v1/lots/${sealed.lotId}/links`, { data: { label: 'test' } })).json();
+  const house = (await (await api.get('/api/v1/keys')).json()).organisation.id as string;
+  const keys = `/keys/${house}`;
   await api.dispose();
   return [
     ['yard', '/yard', 'The Tramshed Dispersal'],
@@ -20,6 +22,8 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['fit', `/lots/${lotId}/fit`, 'Stance'],
     ['tolerances', '/tolerances', 'Gaps and tolerances'],
     ['sign-ins', '/account', 'Sign-ins'],
+    ['house', '/house', 'Signing keys'],
+    ['keys', keys, /^Keys of/],
     ['grade', `/lots/${lotId}/grade`, 'Nine axes'],
     ['report', `/lots/${lotId}/report`, 'Where it is'],
     ['public report', path, 'Findings'],

@@ -61,6 +61,11 @@ export function PublicReport({
         </div>
       </header>
       <main>
+        {house.key.key !== 'known' && (
+          <div role="alert" className="mx-auto mt-4 max-w-4xl">
+            <KeyStatement standing={house.key} keysPage={house.keysPage} />
+          </div>
+        )}
         {isOld && (
           <p role="status" className="mx-auto mt-4 max-w-4xl border-l-4 border-pin bg-card px-4 py-3">
             This is revision {snapshot.revision}, as it was sealed. It was corrected:{' '}

@@ -22,7 +22,10 @@ it('sends a batch as it is and gives back the answer to each change', async () =
   const results = batch.map((c) => ({ id: c.id, status: 'applied', version: 1 }));
   const sent = answers(200, { results });
   expect(await sendChanges('i1', 'ilse', batch)).toEqual({ ok: true, results });
-  expect(sent()).toEqual({ url: '/api/v1/inspections/i1/changes', body: { by: 'ilse', changes: batch } });
+  expect(sent()).toEqual({
+    url: '/api/v1/inspections/i1/changes',
+    body: { by: 'ilse', sentAt: expect.any(String), changes: batch },
+  });
 });
 
 it('tells a session that ended from a server that is away: both keep the entries', async () => {
