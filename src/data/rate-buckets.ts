@@ -1,4 +1,4 @@
-import { lt, sql } from 'drizzle-orm';
+import { eq, lt, sql } from 'drizzle-orm';
 import type { Db } from './db';
 import { rateBucket } from './tables/auth';
 
@@ -22,6 +22,24 @@ export async function takeShared(
     returning "left"`);
   const { left } = row!;
   return left >= 0 ? 0 : Math.max(1, Math.ceil(-left / perSecond));
+}
+
+/**
+ * Claims something that only one may do at a time, over all servers. False when it is claimed already; a claim that was
+ * never given back (its server ended) lapses after `lapseS`.
+ */
+export async function claim(db: Db, who: string, lapseS: number, now: Date): Promise<boolean> {
+  const at = sql`${now.toISOString()}::timestamptz`;
+  const rows = await db.execute(sql`
+    insert into rate_bucket as b (who, "left", at) values (${who}, 0, ${at})
+    on conflict (who) do update set at = ${at} where b.at < ${at} - make_interval(secs => ${lapseS}::float8)
+    returning who`);
+  return rows.length > 0;
+}
+
+/** Gives a claim back. */
+export async function giveBack(db: Db, who: string): Promise<void> {
+  await db.delete(rateBucket).where(eq(rateBucket.who, who));
 }
 
 /** Takes out buckets that nobody asked for since a moment; they would be full again. */

@@ -4,7 +4,7 @@ import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
 import { auth } from './auth';
 import { callerOf, inLane } from './lanes';
-import { noteFailure } from './note-failure';
+import { noteFailure, passes } from './note-failure';
 import { sameOrigin } from './own-origins';
 import { addressOf, limiter } from './rate-limit';
 
@@ -53,7 +53,11 @@ export function route<P extends Record<string, string> = Record<string, never>>(
     try {
       const writes = !['GET', 'HEAD'].includes(request.method);
       if (writes && !sameOrigin(request))
-        return problem(403, 'foreign-origin', 'This request comes from another site.');
+        return problem(
+          403,
+          'foreign-origin',
+          'This request comes from another address than the one that this server is reached at (FARVIN_URL).',
+        );
       const early = limiter().take('address', addressOf(request.headers), Date.now());
       if (early > 0) return tooMany(early);
       const session = await auth().api.getSession({ headers: request.headers });
@@ -79,6 +83,8 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       return await handler({ actor, session: session.session.id, request, params: params as P });
     } catch (error) {
       noteFailure(error);
+      if (passes(error))
+        return problem(503, 'busy', 'The server is busy or its database away. Nothing was changed; it is tried again.');
       return problem(500, 'failed', 'Something went wrong here. Nothing was changed; try again.');
     }
   };

@@ -62,7 +62,12 @@ export async function authDoor(request: Request): Promise<Response> {
   const door = OPEN[`${request.method} ${pathname.replace(/^\/api\/auth/, '')}`];
   if (!door) return closed();
   if (request.method === 'GET') return door(request, null);
-  if (!sameOrigin(request)) return problem(403, 'foreign-origin', 'This request comes from another site.');
+  if (!sameOrigin(request))
+    return problem(
+      403,
+      'foreign-origin',
+      'This request comes from another address than the one that this server is reached at (FARVIN_URL).',
+    );
   const bytes = await bodyBytes(request, MOST_BYTES);
   if (!bytes) return problem(413, 'too-large', 'The request is too large.');
   let body: unknown;

@@ -1,12 +1,13 @@
 import { createHash } from 'node:crypto';
 import type { Db } from '@/data/db';
-import { takeShared } from '@/data/rate-buckets';
+import { claim, giveBack, takeShared } from '@/data/rate-buckets';
 import { noteSignIn } from '@/data/sign-in-events';
 import { countTry } from '@/data/sign-in-tries';
 import { testDatabase } from '@/data/test-database';
 import { testHouse } from '@/data/test-house';
 import { addressOf } from '../../bin/address.js';
 import { countAttempt, forgetAttempts, TRIES } from './attempts';
+import { passes } from './note-failure';
 import { quietErrors } from './quiet-errors';
 
 let db: Db;
@@ -76,6 +77,16 @@ describe('buckets that all servers share', () => {
   });
 });
 
+it('claims are one person’s until they are given back, or lapse', async () => {
+  const asked = await Promise.all(Array.from({ length: 6 }, () => claim(db, 'import a', 60, NOW)));
+  expect(asked.filter(Boolean)).toHaveLength(1);
+  expect(await claim(db, 'import b', 60, NOW)).toBe(true);
+  expect(await claim(db, 'import a', 60, later(59))).toBe(false);
+  await giveBack(db, 'import a');
+  expect(await claim(db, 'import a', 60, later(59))).toBe(true);
+  expect(await claim(db, 'import a', 60, later(200))).toBe(true);
+});
+
 describe('the address of a caller', () => {
   it.each([
     ['no proxy of ours', '6.6.6.6', 0, '192.0.2.1'],
@@ -87,6 +98,15 @@ describe('the address of a caller', () => {
   ])('behind %s', (_what, told, hops, expected) => {
     expect(addressOf(told, '192.0.2.1', hops)).toBe(expected);
   });
+});
+
+it('tells what passes by itself from what is wrong with what was asked', () => {
+  const failed = (code: string) => Object.assign(new Error('Failed query'), { cause: { code } });
+  // A lock's time-out, a query's, a shutdown, too many connections, a serialisation failure.
+  for (const code of ['55P03', '57014', '57P01', '53300', '40001', '08006', 'CONNECTION_CLOSED'])
+    expect([code, passes(failed(code))]).toEqual([code, true]);
+  for (const code of ['23505', '22021', '42P01']) expect([code, passes(failed(code))]).toEqual([code, false]);
+  expect([passes(new Error('plain')), passes(null)]).toEqual([false, false]);
 });
 
 it('lets no query, and nothing that was entered, into the server’s messages', () => {

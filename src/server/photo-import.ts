@@ -12,12 +12,14 @@ import { pictureShop, WorkRefused } from './workshop/workshop';
 
 export type TakenPhoto = Pick<PhotoFile, 'sha256' | 'type' | 'bytes' | 'widthPx' | 'heightPx' | 'takenAt'>;
 
+const WHY = { ended: 'damaged', memory: 'too-heavy', time: 'too-heavy', busy: 'busy' } as const;
+
 /** Reads a file in a process of its own; one that hurts its process is refused as too heavy. */
 async function readPicture(bytes: Buffer): Promise<ReadPicture | { ok: false; reason: PhotoRefusal }> {
   try {
     return await pictureShop().run('readPicture', bytes);
   } catch (error) {
-    if (error instanceof WorkRefused) return { ok: false, reason: error.why === 'ended' ? 'damaged' : 'too-heavy' };
+    if (error instanceof WorkRefused) return { ok: false, reason: WHY[error.why] };
     throw error;
   }
 }

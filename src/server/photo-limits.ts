@@ -7,4 +7,11 @@ export const PHOTO_LIMITS = {
   heldPixels: 50_000_000,
 } as const;
 
-export type PhotoRefusal = 'not-a-picture' | 'damaged' | 'too-many-pixels' | 'too-large' | 'too-heavy' | 'quota';
+export type PhotoRefusal =
+  | 'not-a-picture'
+  | 'damaged'
+  | 'too-many-pixels'
+  | 'too-large'
+  | 'too-heavy'
+  | 'busy'
+  | 'quota';

@@ -11,23 +11,25 @@ const SAYS: Record<Refusal, string> = {
   'too-many-pixels': `This picture unpacks to more than ${PHOTO_LIMITS.pixels / 1e6} million pixels, or ${PHOTO_LIMITS.heldPixels / 1e6} million of a progressive JPEG or HEIC.`,
   'too-large': `This file is larger than ${PHOTO_LIMITS.bytes / 1024 / 1024} MB.`,
   'too-heavy': 'This picture took more memory or time to unpack than one may. It was not taken.',
+  busy: 'Very many pictures are being taken in just now. The picture stays on this device and is sent again.',
   quota:
     'Your house’s room for pictures is full. The picture stays on this device; whoever runs the server can give more.',
   'parts-missing': 'Parts of this picture have not arrived yet. Send them, then finish again.',
   'parts-differ': 'The parts do not make up the file that was announced. Send it again from the start.',
 };
 
+const STATUS: Partial<Record<Refusal, number>> = {
+  'too-large': 413,
+  quota: 507,
+  busy: 503,
+  'parts-missing': 409,
+  'parts-differ': 409,
+};
+
 /** The answer to a picture that was taken, or refused with its reason. */
 export function pictureAnswer(taken: { ok: true; photo: TakenPhoto } | { ok: false; reason: Refusal }): Response {
   if (!taken.ok) {
-    const status =
-      taken.reason === 'too-large'
-        ? 413
-        : taken.reason === 'quota'
-          ? 507
-          : taken.reason.startsWith('parts')
-            ? 409
-            : 422;
+    const status = STATUS[taken.reason] ?? 422;
     return problem(status, taken.reason, SAYS[taken.reason]);
   }
   const { sha256, type, bytes, widthPx, heightPx, takenAt } = taken.photo;

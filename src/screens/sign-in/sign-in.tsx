@@ -39,9 +39,9 @@ export function SignIn() {
       }
       const answer = await response.json().catch(() => ({}));
       setProblem(
-        response.status === 429
-          ? answer.message
-          : 'This email and password do not belong together. Check both and try again.',
+        response.status === 401
+          ? 'This email and password do not belong together. Check both and try again.'
+          : (answer.message ?? 'The server cannot sign you in at the moment. Try again in a minute.'),
       );
     } catch {
       setProblem('The server does not answer. Check the network, then try again.');

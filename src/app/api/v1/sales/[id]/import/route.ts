@@ -8,14 +8,15 @@ import type { ReadableStream as WebStream } from 'node:stream/web';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { salesOf } from '@/data/lots';
+import { claim, giveBack } from '@/data/rate-buckets';
 import { notFound, problem, route } from '@/server/api';
 import { importBundle } from '@/server/export/import-bundle';
 import { StoreTrouble } from '@/server/photo-store';
 
 const MOST_BYTES = 4 * 1024 * 1024 * 1024;
 
-/** Houses that import just now: one at a time each, since an import may take gigabytes of temporary room. */
-const importing = new Set<string>();
+/** A house imports one bundle at a time, since an import may take gigabytes of room; a claim left behind lapses after this. */
+const LONGEST_IMPORT_S = 3600;
 
 class TooLarge extends Error {}
 
@@ -38,12 +39,12 @@ async function toFile(request: Request, file: string): Promise<void> {
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
   if (!(await salesOf(db(), actor)).some((s) => s.id === params.id)) return notFound();
   if (!request.body) return problem(400, 'malformed', 'Send the bundle as the body.');
-  if (importing.has(actor.orgId))
+  const place = `import ${actor.orgId}`;
+  if (!(await claim(db(), place, LONGEST_IMPORT_S, new Date())))
     return problem(429, 'importing', 'Your house imports a bundle just now. Try again when that one is in.');
-  importing.add(actor.orgId);
   const dir = mkdtempSync(path.join(os.tmpdir(), 'farvin-upload-'));
   const clean = async () => {
-    importing.delete(actor.orgId);
+    await giveBack(db(), place).catch(() => {});
     await rm(dir, { recursive: true, force: true });
   };
   const file = path.join(dir, 'bundle');
