@@ -313,9 +313,9 @@ describe('revisions', () => {
     expect((await logOf(db, ilse, next, { record: chip.id, history: true })).map((l) => l.version)).toEqual([1, 2]);
     expect((await logOf(db, ilse, next)).length).toBe(1);
     // A line taken out of the first revision breaks the second.
-    await owner.execute(sql`alter table change_log disable trigger change_log_erased`);
+    await owner.execute(sql`alter table change_log disable trigger change_log_kept`);
     await owner.execute(sql`delete from change_log where inspection_id = ${inspectionId} and kind = 'finding'`);
-    await owner.execute(sql`alter table change_log enable trigger change_log_erased`);
+    await owner.execute(sql`alter table change_log enable trigger change_log_kept`);
     expect(await logVerdict(db, ilse, next)).toMatchObject({ whole: false, cause: 'chain' });
     expect(await yardRowOf(db, ilse, lotId)).toMatchObject({ inspectionId: next });
   });

@@ -106,6 +106,7 @@ it('tells what passes by itself from what is wrong with what was asked', () => {
   for (const code of ['55P03', '57014', '57P01', '53300', '40001', '08006', 'CONNECTION_CLOSED'])
     expect([code, passes(failed(code))]).toEqual([code, true]);
   for (const code of ['23505', '22021', '42P01']) expect([code, passes(failed(code))]).toEqual([code, false]);
+  expect(passes(Object.assign(new Error('failed to get the session'), { name: 'APIError' }))).toBe(true);
   expect([passes(new Error('plain')), passes(null)]).toEqual([false, false]);
 });
 

@@ -9,7 +9,9 @@ const PASSING = /^(08|40|53|55|57)/;
 
 /** Whether a failure says nothing about what was asked: the database is away, busy or was told to stop. */
 export function passes(error: unknown): boolean {
-  const { code, cause } = (error ?? {}) as { code?: unknown; cause?: { code?: unknown } };
+  const { code, cause, name } = (error ?? {}) as { code?: unknown; cause?: { code?: unknown }; name?: string };
+  // The sign-in library's own word for a database that it cannot ask.
+  if (name === 'APIError') return true;
   const said = cause?.code ?? code;
   return typeof said === 'string' && (PASSING.test(said) || said === 'CONNECTION_CLOSED' || said === 'CONNECT_TIMEOUT');
 }
