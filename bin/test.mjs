@@ -92,7 +92,7 @@ async function main() {
     try {
       results.push(
         await part('server', () =>
-          run(bin('jest'), ['--selectProjects', 'server', '--runInBand'], {
+          run(bin('jest'), ['--selectProjects', 'server', '--maxWorkers=2'], {
             env: { FARVIN_TEST_SERVER: cluster.url('postgres'), FARVIN_SECRET: 'x'.repeat(40) },
           }),
         ),

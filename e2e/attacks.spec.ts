@@ -2,6 +2,7 @@ import { appendFileSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import http from 'node:http';
 import path from 'node:path';
 import { type APIRequestContext, expect, test } from '@playwright/test';
+import postgres from 'postgres';
 import sharp from 'sharp';
 import { ROOT } from '../bin/steps.mjs';
 import { anotherHouse, callerOf, ownServer, ownWorld, readingOf, type Trial, type World } from './own-server';
@@ -163,15 +164,14 @@ test('pictures made to be heavy are refused, or unpacked in bounded memory that 
     })
       .jpeg({ progressive, quality: 50, chromaSubsampling: '4:4:4' })
       .toBuffer();
-  const heavy = await Promise.all([made(1, true), made(2, true)]);
-  const large = await Promise.all(Array.from({ length: amount(4, 2) }, (_, i) => made(10 + i, false)));
+  const heavy = await Promise.all([made(1, true), ...Array.from({ length: amount(1, 0) }, () => made(2, true))]);
+  const large = await Promise.all(Array.from({ length: amount(4, 1) }, (_, i) => made(10 + i, false)));
   const { roseMb } = await under('100-megapixel pictures', async () => {
     const send = (data: Buffer) =>
       inspector.post(`/api/v1/inspections/${mine.inspectionId}/photos`, { data, timeout: 90_000 });
-    expect(await Promise.all(heavy.map(async (b) => (await (await send(b)).json()).reason))).toEqual([
-      'too-many-pixels',
-      'too-many-pixels',
-    ]);
+    expect(await Promise.all(heavy.map(async (b) => (await (await send(b)).json()).reason))).toEqual(
+      heavy.map(() => 'too-many-pixels'),
+    );
     expect(await Promise.all(large.map(async (b) => (await send(b)).status()))).toEqual(large.map(() => 200));
   });
   expect(roseMb).toBeLessThan(2600);
@@ -235,6 +235,14 @@ test('a link bears many readers, refuses too many, and opens nothing once it is 
     await manager.post(`/api/v1/lots/${mine.lotId}/links`, { data: { label: 'Copperbeech', expiresAt: null } })
   ).json();
   const sha = 'a'.repeat(64);
+  // All of them in a soak; else the address has asked for most of what it may already.
+  const LEFT = amount(900, 80);
+  if (LEFT < 900) {
+    await fetch(`${server.url}${made.path}/report.json`);
+    const sql = postgres(world.cluster.url('trial'), { max: 1 });
+    await sql`update rate_bucket set "left" = ${LEFT} where who like 'public %'`;
+    await sql.end();
+  }
   await under('requests of a link until they are refused', async () => {
     const statuses: number[] = [];
     const lane = async () => {
@@ -246,7 +254,7 @@ test('a link bears many readers, refuses too many, and opens nothing once it is 
     };
     await Promise.all(Array.from({ length: 16 }, lane));
     expect(new Set(statuses)).toEqual(new Set([404, 429]));
-    expect(statuses.filter((s) => s === 404).length).toBeGreaterThanOrEqual(900);
+    expect(statuses.filter((s) => s === 404).length).toBeGreaterThanOrEqual(LEFT);
   });
   expect((await manager.delete(`/api/v1/links/${made.id}`)).status()).toBe(200);
   const gone = async (at: string) => (await fetch(`${server.url}${at}`)).status;

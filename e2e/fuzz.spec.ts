@@ -7,7 +7,7 @@ import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
 import { browserOf, caller, freshLot } from './people';
 import { amount } from './soak';
 
-const REQUESTS = amount(20_000, 4000);
+const REQUESTS = amount(20_000, 2000);
 /** Each door is tried at least so often. */
 const EACH = REQUESTS / 200;
 const LANES = 12;

@@ -1,5 +1,5 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { browserOf, caller, enter, freshLot, lotByNumber } from './people';
+import { browserOf, caller, enter, freshLot, goneTo, lotByNumber } from './people';
 
 const PICTURE = (await import('sharp')).default;
 /** A small picture whose pixels differ by its number. */
@@ -16,16 +16,6 @@ async function withWorker(context: BrowserContext, path: string): Promise<Page> 
   });
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
   return page;
-}
-/** Goes to an address without a network; asked again where the browser stays on the page before, seen on a busy machine. */
-async function goneTo(page: Page, path: string): Promise<void> {
-  await expect(async () => {
-    await page.evaluate(() => document.documentElement.setAttribute('data-before', ''));
-    await page.goto(path);
-    expect(
-      await page.evaluate(() => [location.pathname, document.documentElement.hasAttribute('data-before')]),
-    ).toEqual([path, false]);
-  }).toPass();
 }
 const waits = (page: Page, name: string | RegExp) => page.getByRole('status').getByRole('link', { name });
 
@@ -161,16 +151,16 @@ test('takes a whole sale along: a lot never opened before opens without a networ
   await page.getByRole('button', { name: 'Take with me' }).click();
   await expect(page.getByRole('link', { name: /lots on this device/ })).toBeVisible();
   await context.setOffline(true);
-  await page.goto(`/lots/${lotId}/walk`);
+  await goneTo(page, `/lots/${lotId}/walk`);
   await expect(page.getByRole('heading', { name: 'Brannock Eleven, 1938' })).toBeVisible();
   await expect(page.getByLabel('Entry line')).toBeEnabled();
   // A picture of it too.
-  await page.goto(`/lots/${lotId}/photos`);
+  await goneTo(page, `/lots/${lotId}/photos`);
   const picture = page.getByRole('listitem').getByRole('img').first();
   await expect
     .poll(() => picture.evaluate((img: HTMLImageElement) => img.complete && img.naturalWidth))
     .toBeGreaterThan(0);
-  await page.goto('/device');
+  await goneTo(page, '/device');
   await expect(page.getByRole('button', { name: 'Remove lot 4 from this device' })).toBeVisible();
 });
 

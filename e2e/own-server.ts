@@ -89,9 +89,9 @@ export async function ownServer(world: World, port?: number) {
   };
 }
 
-/** A signed-in caller of a server. */
-export async function callerOf(url: string, email: string): Promise<APIRequestContext> {
-  const context = await request.newContext({ baseURL: url, extraHTTPHeaders: { origin: url }, timeout: 20_000 });
+/** A signed-in caller of a server; `origin` is the address that people use, where a proxy stands in front. */
+export async function callerOf(url: string, email: string, origin = url): Promise<APIRequestContext> {
+  const context = await request.newContext({ baseURL: url, extraHTTPHeaders: { origin }, timeout: 20_000 });
   const answer = await context.post('/api/auth/sign-in/email', { data: { email, password: PASSWORD } });
   if (!answer.ok()) throw new Error(`signing in answered ${answer.status()}`);
   return context;

@@ -126,3 +126,14 @@ export async function enter(page: Page, line: string): Promise<void> {
   await input.press('Enter');
   await expect(input).toHaveValue('');
 }
+
+/** Goes to an address without a network; asked again where the browser stays on the page before, seen on a busy machine. */
+export async function goneTo(page: Page, path: string): Promise<void> {
+  await expect(async () => {
+    await page.evaluate(() => document.documentElement.setAttribute('data-before', ''));
+    await page.goto(path);
+    expect(
+      await page.evaluate(() => [location.pathname, document.documentElement.hasAttribute('data-before')]),
+    ).toEqual([path, false]);
+  }).toPass();
+}

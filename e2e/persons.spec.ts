@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { readingOf } from './own-server';
-import { browserOf, caller, enter, freshLot } from './people';
+import { browserOf, caller, enter, freshLot, goneTo } from './people';
 
 interface Logged {
   readonly who: string;
@@ -153,7 +153,7 @@ test('an ended session’s device forgets what could be read, keeps what was ent
       }),
   );
   await context.setOffline(true);
-  await page.goto('/device').catch(() => {});
+  await goneTo(page, '/device');
   await expect.poll(() => savedLots(page)).toBe(0);
   await context.setOffline(false);
   await page.goto(`/lots/${lotId}/walk`);

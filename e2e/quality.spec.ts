@@ -51,21 +51,22 @@ for (const [size, viewport] of Object.entries(SIZES)) {
     const context: BrowserContext = await browserOf(browser, 'manager', { viewport });
     const page = await context.newPage();
     const bad: string[] = [];
-    for (const [name, path, heading] of await screens()) {
+    const all = await screens();
+    for (const [name, path, heading] of all) {
       await page.goto(path);
       await expect(page.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible();
       bad.push(...(await violations(page)).map((v) => `${name}: ${v}`));
       const wide = await page.evaluate(() => document.documentElement.scrollWidth);
       if (wide > viewport.width) bad.push(`${name}: ${wide} px wide`);
     }
-    await page.goto((await screens()).find(([name]) => name === 'fit')![1]);
+    await page.goto(all.find(([name]) => name === 'fit')![1]);
     await page.getByRole('button', { name: 'Measure the next' }).click();
     await expect(page.getByRole('dialog').getByText('The card was found.')).toBeVisible();
     bad.push(...(await violations(page)).map((v) => `gap desk: ${v}`));
     const stranger = await (await browser.newContext({ viewport })).newPage();
     await stranger.goto('/sign-in');
     bad.push(...(await violations(stranger)).map((v) => `sign-in: ${v}`));
-    await page.goto((await screens())[2]![1]);
+    await page.goto(all[2]![1]);
     await expect(page.getByRole('heading', { name: 'Bonnet', exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Words, sides and units' }).click();
     await page.getByText('dark pit').click();

@@ -62,11 +62,11 @@ test('two servers on one database: edits through both, one log, live across serv
     expect(Math.min(...proxy.counts)).toBeGreaterThan(8);
     // A page on the one server sees what comes in through the other.
     const context = await browser.newContext({ baseURL: servers[0]!.url });
-    await context.addCookies((await (await callerOf(servers[0]!.url, manager)).storageState()).cookies);
+    await context.addCookies((await (await callerOf(servers[0]!.url, manager, proxy.url)).storageState()).cookies);
     const page = await context.newPage();
     await page.goto(`/lots/${lotId}/walk`);
     await expect(page.getByLabel('Entry line')).toBeEnabled();
-    const far = await callerOf(servers[1]!.url, inspector);
+    const far = await callerOf(servers[1]!.url, inspector, proxy.url);
     await expect(page.getByText(/All 48 readings/)).toBeVisible();
     expect(await send(far, [readingOf(333)])).toEqual(['applied']);
     await expect(page.getByText(/All 49 readings/)).toBeVisible();
