@@ -319,6 +319,18 @@ it('keeps a job that waits for its turn from reading as left', async () => {
   expect(moved).toBe(true);
 });
 
+it('prints a car with very many findings, run by run', async () => {
+  const many = (await addLot(db, petra, saleId, { number: 88, title: 'Wreck', reportDueOn: null }))!;
+  const findings = Array.from({ length: 90 }, () => put('finding', { zone: 'hood', flaw: 'chip', at: AT }));
+  const car = put('car', { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' }, many.lotId);
+  await takeChanges(db, petra, many.inspectionId, [car, ...findings], NOW);
+  const id = (await addExportJob(db, petra, many.inspectionId, 'pdf'))!;
+  expect(await runExport(id, petra.userId)).toMatchObject({ code: 0 });
+  const bytes = (await photoStore().get(exportKey(petra.orgId, id)))!;
+  // The front, three runs of findings and the rest each begin on a page of their own.
+  expect(bytes.toString('latin1').match(/\/Type \/Page\b/g)!.length).toBeGreaterThanOrEqual(5);
+});
+
 describe('the queue', () => {
   const finish = async () => {
     for (let next = await nextExport(db, 'test', []); next; next = await nextExport(db, 'test', []))

@@ -122,6 +122,12 @@ const Section = ({ title, children }: { title: string; children: ReactNode }) =>
   </View>
 );
 
+/**
+ * Findings that are laid out in one run. The layout library's work grows with the square of what is on one run, so that more
+ * than twice as many are laid out in several, each beginning on a page of its own.
+ */
+const ON_ONE_RUN = 40;
+
 /** The report on paper: the same statements as the bidder's page, the plan as vectors, bookmarks and page numbers. */
 export function ReportPdf(input: PdfInput) {
   const { snapshot, sealed, wording: given, unit } = input;
@@ -137,6 +143,89 @@ export function ReportPdf(input: PdfInput) {
   const title = `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}`;
   const standing = sealed ? `sealed ${dayText(snapshot.sealedAt, zone)}` : 'draft, not sealed';
   const loose = photos.filter((p) => !findings.some((f) => f.record.id === p.body.finding));
+  const few = findings.length <= 2 * ON_ONE_RUN;
+  const runs = Array.from({ length: Math.ceil(findings.length / ON_ONE_RUN) }, (_, i) =>
+    findings.slice(i * ON_ONE_RUN, (i + 1) * ON_ONE_RUN),
+  );
+  const run = { photos, input, wording, snapshot };
+  const edges = {
+    head: `Lot ${snapshot.bundle.lot.number} · ${title}`,
+    standing: `revision ${snapshot.revision}, ${standing}`,
+    foot: sealed ? `SHA-256 ${sealed.sha256.slice(0, 32)}…` : 'Not sealed: may still change',
+  };
+  const front = (
+    <>
+      <Title snapshot={snapshot} title={title} standing={standing} findings={findings.length} photos={photos.length} />
+      {lost.length > 0 && (
+        <T style={s.gate}>
+          {`This document cannot show all that was sealed: ${lost.join(', ')}. The sealed file holds it whole.`}
+        </T>
+      )}
+      {snapshot.corrects && (
+        <T style={{ marginTop: 6 }}>{`Corrects revision ${snapshot.corrects.revision}: ${snapshot.corrects.reason}`}</T>
+      )}
+      <Section title="Grade">
+        <GradeTable snapshot={snapshot} />
+      </Section>
+      <Section title="Where it is">
+        <Plans plan={plan} findings={findings} snapshot={snapshot} wording={wording} />
+      </Section>
+    </>
+  );
+  const rest = (
+    <>
+      <Section title="Paint thickness">
+        <PaintRows snapshot={snapshot} wording={wording} unit={unit} />
+        {recordsOf(records, 'colour').map(({ id, body }) => (
+          <T
+            key={id}
+            style={{ marginTop: 3 }}
+          >{`Colour, ${zoneName(body.zone, wording)} ${colourText(body, wording)}`}</T>
+        ))}
+        {recordsOf(records, 'waves').map(({ id, body }) => (
+          <T key={id} style={{ marginTop: 3 }}>{`Waves, ${zoneName(body.zone, wording)}: ${wavesText(body)}`}</T>
+        ))}
+        {recordsOf(records, 'waves').length > 0 && <T style={{ marginTop: 3 }}>{WAVES_CAUTION}</T>}
+        {recordsOf(records, 'mark').map(({ id, body }) => (
+          <T key={id} style={{ marginTop: 3 }}>
+            {`Seen ${MARKS[body.mark].speaks} factory paint, ${zoneName(body.zone, wording)}: ${markText(body.mark, wording.words)}${body.where && `, ${body.where}`}`}
+          </T>
+        ))}
+      </Section>
+      <FitRows snapshot={snapshot} records={records} wording={wording} />
+      <ClaimRows records={records} wording={wording} />
+      <Section title="What was not seen">
+        <NotSeenBoxes snapshot={snapshot} wording={wording} />
+      </Section>
+      <Section title="Conditions and instruments">
+        {recordsOf(records, 'visit').map(({ id, body }) => (
+          <T key={id} style={{ marginBottom: 4 }}>
+            {visitText(body, zone)}
+          </T>
+        ))}
+        {carFacts(car, wording).map(([name, value]) => (
+          <View key={name} style={s.row}>
+            <Text style={[s.bold, { width: 110 }]}>{name}</Text>
+            <T>{value}</T>
+          </View>
+        ))}
+      </Section>
+      {loose.length > 0 && (
+        <Section title="More pictures">
+          <View style={[s.row, { flexWrap: 'wrap' }]}>
+            {loose.map((p) => (
+              <Picture key={p.id} photo={p} input={input} wording={wording} named />
+            ))}
+          </View>
+        </Section>
+      )}
+      <Section title="Cautions">
+        {snapshot.results.cautions.map((c) => (
+          <T key={c} style={{ marginBottom: 3 }}>{`•  ${CAUTION_WORDS[c]}`}</T>
+        ))}
+      </Section>
+    </>
+  );
   return (
     <Document
       title={`Lot ${snapshot.bundle.lot.number}, ${title}`}
@@ -145,107 +234,91 @@ export function ReportPdf(input: PdfInput) {
       language={wording.words}
       pageMode="useOutlines"
     >
-      <Page size="A4" style={s.page}>
-        <View style={s.head} fixed>
-          <Text>{drawable(`Lot ${snapshot.bundle.lot.number} · ${title}`)}</Text>
-          <Text>{`revision ${snapshot.revision}, ${standing}`}</Text>
-        </View>
-        <View style={s.foot} fixed>
-          <Text>{sealed ? `SHA-256 ${sealed.sha256.slice(0, 32)}…` : 'Not sealed: may still change'}</Text>
-          <Text render={({ pageNumber, totalPages }) => `${pageNumber} of ${totalPages}`} />
-        </View>
-        <Title
-          snapshot={snapshot}
-          title={title}
-          standing={standing}
-          findings={findings.length}
-          photos={photos.length}
-        />
-        {lost.length > 0 && (
-          <T style={s.gate}>
-            {`This document cannot show all that was sealed: ${lost.join(', ')}. The sealed file holds it whole.`}
-          </T>
-        )}
-        {snapshot.corrects && (
-          <T style={{ marginTop: 6 }}>
-            {`Corrects revision ${snapshot.corrects.revision}: ${snapshot.corrects.reason}`}
-          </T>
-        )}
-        <Section title="Grade">
-          <GradeTable snapshot={snapshot} />
-        </Section>
-        <Section title="Where it is">
-          <Plans plan={plan} findings={findings} snapshot={snapshot} wording={wording} />
-        </Section>
-        <Section title="Findings">
-          {findings.length === 0 && <Text>Nothing was found in what was looked at. See below for what was not.</Text>}
-          {VIEWS.filter((v) => findings.some((f) => f.view === v)).map((view) => (
-            <View key={view}>
-              <Text style={s.h3} minPresenceAhead={40}>
-                {capital(term(VIEW_WORDS, view, wording.words))}
-              </Text>
-              {findings
-                .filter((f) => f.view === view)
-                .map((f) => (
-                  <FindingRow key={f.record.id} finding={f} photos={photos} input={input} wording={wording} />
-                ))}
-            </View>
+      {few ? (
+        <Sheet {...edges}>
+          {front}
+          <FindingsRun {...run} findings={findings} first last />
+          {rest}
+        </Sheet>
+      ) : (
+        <>
+          <Sheet {...edges}>{front}</Sheet>
+          {runs.map((part, i) => (
+            <Sheet key={part[0]!.record.id} {...edges}>
+              <FindingsRun {...run} findings={part} first={i === 0} last={i === runs.length - 1} />
+            </Sheet>
           ))}
-          <Withheld snapshot={snapshot} />
-        </Section>
-        <Section title="Paint thickness">
-          <PaintRows snapshot={snapshot} wording={wording} unit={unit} />
-          {recordsOf(records, 'colour').map(({ id, body }) => (
-            <T
-              key={id}
-              style={{ marginTop: 3 }}
-            >{`Colour, ${zoneName(body.zone, wording)} ${colourText(body, wording)}`}</T>
-          ))}
-          {recordsOf(records, 'waves').map(({ id, body }) => (
-            <T key={id} style={{ marginTop: 3 }}>{`Waves, ${zoneName(body.zone, wording)}: ${wavesText(body)}`}</T>
-          ))}
-          {recordsOf(records, 'waves').length > 0 && <T style={{ marginTop: 3 }}>{WAVES_CAUTION}</T>}
-          {recordsOf(records, 'mark').map(({ id, body }) => (
-            <T key={id} style={{ marginTop: 3 }}>
-              {`Seen ${MARKS[body.mark].speaks} factory paint, ${zoneName(body.zone, wording)}: ${markText(body.mark, wording.words)}${body.where && `, ${body.where}`}`}
-            </T>
-          ))}
-        </Section>
-        <FitRows snapshot={snapshot} records={records} wording={wording} />
-        <ClaimRows records={records} wording={wording} />
-        <Section title="What was not seen">
-          <NotSeenBoxes snapshot={snapshot} wording={wording} />
-        </Section>
-        <Section title="Conditions and instruments">
-          {recordsOf(records, 'visit').map(({ id, body }) => (
-            <T key={id} style={{ marginBottom: 4 }}>
-              {visitText(body, zone)}
-            </T>
-          ))}
-          {carFacts(car, wording).map(([name, value]) => (
-            <View key={name} style={s.row}>
-              <Text style={[s.bold, { width: 110 }]}>{name}</Text>
-              <T>{value}</T>
-            </View>
-          ))}
-        </Section>
-        {loose.length > 0 && (
-          <Section title="More pictures">
-            <View style={[s.row, { flexWrap: 'wrap' }]}>
-              {loose.map((p) => (
-                <Picture key={p.id} photo={p} input={input} wording={wording} named />
-              ))}
-            </View>
-          </Section>
-        )}
-        <Section title="Cautions">
-          {snapshot.results.cautions.map((c) => (
-            <T key={c} style={{ marginBottom: 3 }}>{`•  ${CAUTION_WORDS[c]}`}</T>
-          ))}
-        </Section>
-      </Page>
+          <Sheet {...edges}>{rest}</Sheet>
+        </>
+      )}
     </Document>
   );
+}
+
+/** Pages with the same head and foot, of one run of content. */
+function Sheet({
+  head,
+  standing,
+  foot,
+  children,
+}: {
+  head: string;
+  standing: string;
+  foot: string;
+  children: ReactNode;
+}) {
+  return (
+    <Page size="A4" style={s.page}>
+      <View style={s.head} fixed>
+        <Text>{drawable(head)}</Text>
+        <Text>{standing}</Text>
+      </View>
+      <View style={s.foot} fixed>
+        <Text>{foot}</Text>
+        <Text render={({ pageNumber, totalPages }) => `${pageNumber} of ${totalPages}`} />
+      </View>
+      {children}
+    </Page>
+  );
+}
+
+/** A run of findings under the views in which they lie; the first names the section, the last says what is left out. */
+function FindingsRun({
+  findings,
+  photos,
+  input,
+  wording,
+  snapshot,
+  first,
+  last,
+}: {
+  findings: readonly NumberedFinding[];
+  photos: ReturnType<typeof recordsOf<'photo'>>;
+  input: PdfInput;
+  wording: Wording;
+  snapshot: Snapshot;
+  first: boolean;
+  last: boolean;
+}) {
+  const rows = (
+    <>
+      {findings.length === 0 && <Text>Nothing was found in what was looked at. See below for what was not.</Text>}
+      {VIEWS.filter((v) => findings.some((f) => f.view === v)).map((view) => (
+        <View key={view}>
+          <Text style={s.h3} minPresenceAhead={40}>
+            {capital(term(VIEW_WORDS, view, wording.words))}
+          </Text>
+          {findings
+            .filter((f) => f.view === view)
+            .map((f) => (
+              <FindingRow key={f.record.id} finding={f} photos={photos} input={input} wording={wording} />
+            ))}
+        </View>
+      ))}
+      {last && <Withheld snapshot={snapshot} />}
+    </>
+  );
+  return first ? <Section title="Findings">{rows}</Section> : <View>{rows}</View>;
 }
 
 function Title({
