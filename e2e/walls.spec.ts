@@ -326,8 +326,10 @@ test('sign-in attempts are limited per account, and the cookie is closed to scri
     api.post('/api/auth/sign-in/email', { data: { email, password } });
   const nobody = `nobody-${crypto.randomUUID()}@tramshed.example`;
   const statuses: number[] = [];
-  for (let i = 0; i < 10; i++) statuses.push((await attempt(nobody, `wrong-${i}-password`)).status());
-  expect(statuses).toEqual([401, 401, 401, 401, 401, 401, 401, 401, 429, 429]);
+  for (let i = 0; i < 8; i++) statuses.push((await attempt(nobody, `wrong-${i}-password`)).status());
+  expect(statuses).toEqual(statuses.map(() => 401));
+  const more = await Promise.all([1, 2, 3, 4].map((i) => attempt(nobody, `wrong-${i}-password`)));
+  expect(more.filter((a) => a.status() === 429).length).toBeGreaterThanOrEqual(3);
   expect((await attempt('tomas@tramshed.example', 'wrong-password')).status()).toBe(401);
   const good = await attempt('tomas@tramshed.example', 'tramshed-demo');
   expect(good.status()).toBe(200);
