@@ -155,7 +155,10 @@ test('an ended session’s device forgets what could be read, keeps what was ent
   await context.setOffline(true);
   await goneTo(page, '/device');
   await expect.poll(() => savedLots(page)).toBe(0);
+  // The page that stood in without a network makes way by itself.
+  const back = page.waitForEvent('load');
   await context.setOffline(false);
+  await back;
   await page.goto(`/lots/${lotId}/walk`);
   await expect.poll(() => savedLots(page)).toBe(1);
   // The phone is lost: a manager ends its session while it is in use.
