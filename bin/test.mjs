@@ -58,6 +58,8 @@ async function browserTests(cluster, more = {}) {
     FARVIN_URL: `http://127.0.0.1:${port}`,
     // All tests sign in from one address within minutes; what one address may try is tested by itself (rate-limit.test.ts).
     FARVIN_RATE_SCALE: '5',
+    // They share accounts too, which in life are one person's pages.
+    FARVIN_STREAMS: '60',
   };
   await runTs('bin/create-database.ts', ['e2e'], { env: { DATABASE_URL: cluster.url('postgres') } });
   await runTs('bin/migrate.ts', [], { env });

@@ -24,7 +24,7 @@ let inspector: APIRequestContext;
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(async () => {
   // The limits as shipped, whatever the tests' own server has.
-  world = await ownWorld({ environment: { FARVIN_RATE_SCALE: '1' } });
+  world = await ownWorld({ environment: { FARVIN_RATE_SCALE: '1', FARVIN_STREAMS: '6' } });
   server = await ownServer(world);
   mine = await anotherHouse('mine', RECORDS, world.env);
   manager = await callerOf(server.url, mine.manager);

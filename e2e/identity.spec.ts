@@ -7,7 +7,7 @@ import { PASSWORD } from './people';
 let world: World;
 let server: Awaited<ReturnType<typeof ownServer>>;
 test.beforeAll(async () => {
-  world = await ownWorld({ environment: { FARVIN_TRUST_PROXY: '1', FARVIN_RATE_SCALE: '20' } });
+  world = await ownWorld({ environment: { FARVIN_TRUST_PROXY: '1', FARVIN_RATE_SCALE: '20', FARVIN_STREAMS: '6' } });
   server = await ownServer(world);
 });
 test.afterAll(async () => {

@@ -13,7 +13,7 @@ export function quotas() {
     /** Exports of one house that wait or are being made. */
     exportsPerHouse: 6,
     /** Open streams of live changes of one account. */
-    streamsPerAccount: 6,
+    streamsPerAccount: z.coerce.number().int().positive().catch(6).parse(process.env.FARVIN_STREAMS),
     /** Days after which a finished export is taken away; it can be made again. */
     exportDays: 30,
     /** Days after which parts of a picture that was never finished are taken away. */
