@@ -12,7 +12,7 @@ import { inspection, lot, membership, sale } from '../src/data/tables/farvin';
 import { exportKey } from '../src/server/export/export-key';
 import { importBundle } from '../src/server/export/import-bundle';
 import { makeExport } from '../src/server/export/make-export';
-import { PHOTO_SIZES, photoStore, pictureKey } from '../src/server/photo-store';
+import { photoStore, removePhoto } from '../src/server/photo-store';
 import { stripStored } from '../src/server/strip-stored';
 import { Refusal, Usage } from './refusals';
 
@@ -153,7 +153,7 @@ export async function importVerb(
 
 /** Removes files that no house needs any more: pictures with their copies, and exports. */
 async function removeFiles(orgId: string, pictures: readonly string[], exports: readonly string[]): Promise<void> {
-  for (const sha of pictures) for (const size of PHOTO_SIZES) await photoStore().remove(pictureKey(sha, size));
+  for (const sha of pictures) await removePhoto(sha);
   for (const id of exports) await photoStore().remove(exportKey(orgId, id));
 }
 

@@ -1,4 +1,4 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -17,6 +17,7 @@ import { type PublishedKeys, publishedKeysSchema, standingOfKey } from '../src/c
 import { recomputeReport } from '../src/core/report/recompute';
 import { canonicalText, sealSnapshot, verifyReport } from '../src/core/report/seal';
 import { type Snapshot, takeSnapshot } from '../src/core/report/snapshot';
+import { sha256Of } from '../src/server/sha256';
 import { doorVerb, type FitFlags, type GapFlags, gapVerb } from './farvin-fit';
 import { type ListenFlags, listenVerb, planVerb } from './farvin-listen';
 import { isZipFile, readText } from './files';
@@ -182,7 +183,7 @@ async function picturesOf(verdict: { snapshot: Snapshot }, photos: ReadonlyMap<s
   for (const { sha256 } of verdict.snapshot.bundle.photos) {
     const file = photos.get(sha256);
     if (!file) missing.push(sha256);
-    else if (createHash('sha256').update(readFileSync(file)).digest('hex') !== sha256) differ.push(sha256);
+    else if (sha256Of(readFileSync(file)) !== sha256) differ.push(sha256);
   }
   return { pictures: { all: verdict.snapshot.bundle.photos.length, differ, missing } };
 }

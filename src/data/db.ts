@@ -14,15 +14,18 @@ export function connect(url: string, max = 10): { db: Db; end: () => Promise<voi
   return { db: drizzle(client, { schema }), end: () => client.end({ timeout: 5 }) };
 }
 
+/** For whom rows are read and written: a person, or the program for a house. */
+export interface House {
+  readonly orgId: string;
+  readonly role?: string;
+  readonly userId?: string;
+}
+
 /**
  * Runs reads and writes of one organisation in one transaction. The database itself shows the app's role only the rows
  * of the organisation named here (migration 0002): a query that forgets its organisation finds nothing.
  */
-export function inOrg<T>(
-  db: Db | Tx,
-  who: { readonly orgId: string; readonly role?: string; readonly userId?: string },
-  work: (tx: Tx) => Promise<T>,
-): Promise<T> {
+export function inOrg<T>(db: Db | Tx, who: House, work: (tx: Tx) => Promise<T>): Promise<T> {
   // A viewer is shown the lots lent to that account, and nothing withheld (migration 0009).
   const reader = who.role === 'viewer' ? (who.userId ?? 'nobody') : '';
   return withSettings(

@@ -2,16 +2,13 @@ import { and, desc, eq, gte, inArray, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { audit } from './audit';
-import { type Db, inOrg } from './db';
+import { type Db, type House, inOrg } from './db';
 import { type ExportWhat, exportJob } from './tables/farvin';
 
 export type ExportJob = typeof exportJob.$inferSelect;
 
 /** A job that has not moved for so long was left by a server that ended. */
 export const LEFT_AFTER_MS = 90_000;
-
-/** Whoever reads or moves a job: a person, or a server for a house. */
-type House = Pick<Actor, 'orgId'> & Partial<Pick<Actor, 'role' | 'userId'>>;
 
 const own = (actor: House, id: string) => and(eq(exportJob.id, id), eq(exportJob.orgId, actor.orgId));
 

@@ -1,17 +1,13 @@
 import { and, eq, inArray, sum } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { audit } from './audit';
-import { type Db, inOrg } from './db';
+import { type Db, type House, inOrg } from './db';
 import { photoFile, photoOrigin } from './tables/farvin';
 
 export type PhotoFile = typeof photoFile.$inferSelect;
 
 /** What is known of a stored picture of the actor's organisation, or null. */
-export async function photoFileOf(
-  db: Db,
-  actor: Pick<Actor, 'orgId'> & Partial<Actor>,
-  sha256: string,
-): Promise<PhotoFile | null> {
+export async function photoFileOf(db: Db, actor: House, sha256: string): Promise<PhotoFile | null> {
   const [row] = await inOrg(db, actor, (tx) =>
     tx
       .select()

@@ -26,6 +26,13 @@ export function tooMany(seconds: number): Response {
 
 export const notFound = () => problem(404, 'not-found', 'There is nothing here for you under this address.');
 
+export const foreignOrigin = () =>
+  problem(
+    403,
+    'foreign-origin',
+    'This request comes from another address than the one that this server is reached at (FARVIN_URL).',
+  );
+
 const PLAIN_NAME = /^[^\p{Cc}\p{Cs}]{1,200}$/u;
 
 type Handler<P> = (given: { actor: Actor; session: string; request: Request; params: P }) => Promise<Response>;
@@ -52,12 +59,7 @@ export function route<P extends Record<string, string> = Record<string, never>>(
   const answer = async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       const writes = !['GET', 'HEAD'].includes(request.method);
-      if (writes && !sameOrigin(request))
-        return problem(
-          403,
-          'foreign-origin',
-          'This request comes from another address than the one that this server is reached at (FARVIN_URL).',
-        );
+      if (writes && !sameOrigin(request)) return foreignOrigin();
       const early = limiter().take('address', addressOf(request.headers), Date.now());
       if (early > 0) return tooMany(early);
       const session = await auth().api.getSession({ headers: request.headers });

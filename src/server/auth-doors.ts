@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { db } from '@/data/db';
 import { accountOfEmail, noteSignIn, orgOfUser, tellSessionsEnded } from '@/data/sign-in-events';
 import type { SignInWhat } from '@/data/tables/auth';
-import { bodyBytes, problem, tooMany } from './api';
+import { bodyBytes, foreignOrigin, notFound, problem, tooMany } from './api';
 import { countAttempt, forgetAttempts } from './attempts';
 import { auth } from './auth';
 import { noteFailure } from './note-failure';
@@ -22,7 +22,6 @@ const trace = (request: Request) => ({
   agent: request.headers.get('user-agent') ?? '',
 });
 const unreadable = () => problem(400, 'malformed', 'This request cannot be read.');
-const closed = () => problem(404, 'not-found', 'There is nothing here for you under this address.');
 
 /** The library's own answer; what goes wrong inside it is told without its inside. */
 async function answerOf(request: Request): Promise<Response> {
@@ -60,14 +59,9 @@ export async function authDoor(request: Request): Promise<Response> {
   const wait = limiter().take(signingIn ? 'signIn' : 'address', address, Date.now());
   if (wait > 0) return tooMany(wait);
   const door = OPEN[`${request.method} ${pathname.replace(/^\/api\/auth/, '')}`];
-  if (!door) return closed();
+  if (!door) return notFound();
   if (request.method === 'GET') return door(request, null);
-  if (!sameOrigin(request))
-    return problem(
-      403,
-      'foreign-origin',
-      'This request comes from another address than the one that this server is reached at (FARVIN_URL).',
-    );
+  if (!sameOrigin(request)) return foreignOrigin();
   const bytes = await bodyBytes(request, MOST_BYTES);
   if (!bytes) return problem(413, 'too-large', 'The request is too large.');
   let body: unknown;

@@ -3,7 +3,7 @@ import type { Db } from '@/data/db';
 import type { InspectionHead } from '@/data/inspections';
 import { logOf } from '@/data/log';
 import { sessionOpen } from '@/data/sign-in-events';
-import { lineText, watch } from './inspection-feed';
+import { lineText, type News, watch } from './inspection-feed';
 import { type Live, sessionsOf } from './live';
 
 const PAGE = 200;
@@ -54,8 +54,8 @@ export function eventStream({
           if ((controller.desiredSize ?? 0) <= 0) close();
           else controller.enqueue(text.encode(line));
         };
-        const held: Parameters<Parameters<typeof watch>[4]['take']>[0][number][] = [];
-        const pass = (news: typeof held) => {
+        const held: News[] = [];
+        const pass = (news: readonly News[]) => {
           for (const { seq, text: line } of news) {
             if (seq !== null && seq <= after) continue;
             after = seq ?? after;
@@ -63,7 +63,7 @@ export function eventStream({
           }
         };
         const off = watch(db, live, actor, head, {
-          take: (news) => (caughtUp ? pass([...news]) : held.push(...news)),
+          take: (news) => (caughtUp ? pass(news) : held.push(...news)),
           lost: () => close(),
         });
         const offSessions = live.on(sessionsOf(actor.userId), () => {

@@ -1,7 +1,13 @@
-/** Notes a failure without what a person entered: its kind, a number to find it by, and where it happened. */
+/** Where an error happened: the first frames of its stack, without its message, which may hold what a person entered. */
+export function framesOf(error: Error): string {
+  const frames = (error.stack ?? '').split('\n').filter((l) => l.startsWith('    at '));
+  return frames.slice(0, 4).join('');
+}
+
+/** Notes a failure without what a person entered: its kind, and where it happened. */
 export function noteFailure(error: unknown): void {
-  const frames = error instanceof Error ? (error.stack ?? '').split('\n').filter((l) => l.startsWith('    at ')) : [];
-  console.error('request failed:', error instanceof Error ? error.name : 'unknown', frames.slice(0, 4).join(''));
+  const known = error instanceof Error;
+  console.error('request failed:', known ? error.name : 'unknown', known ? framesOf(error) : '');
 }
 
 /** SQLSTATE classes of what passes by itself: connection, rollback by concurrency, resources, a lock or a query's time-out. */

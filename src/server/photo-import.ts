@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { STRIPPED_BY } from '@/core/image/strip-metadata';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
@@ -7,6 +6,7 @@ import { ensureCopy } from './photo-derivatives';
 import { PHOTO_LIMITS, type PhotoRefusal } from './photo-limits';
 import { hasPhoto, putPhoto } from './photo-store';
 import { quotas } from './quotas';
+import { sha256Of } from './sha256';
 import type { ReadPicture } from './workshop/pictures';
 import { pictureShop, WorkRefused } from './workshop/workshop';
 
@@ -35,7 +35,7 @@ export async function importPhoto(
   bytes: Buffer,
 ): Promise<{ ok: true; photo: TakenPhoto } | { ok: false; reason: PhotoRefusal }> {
   if (bytes.length > PHOTO_LIMITS.bytes) return { ok: false, reason: 'too-large' };
-  const origin = createHash('sha256').update(bytes).digest('hex');
+  const origin = sha256Of(bytes);
   const before = await photoOfOrigin(db, actor, origin);
   if (before && (await hasPhoto(before.sha256))) return { ok: true, photo: before };
   const read = await readPicture(bytes);
@@ -44,7 +44,7 @@ export async function importPhoto(
     return { ok: false, reason: 'quota' };
   const { type, widthPx, heightPx } = read;
   const kept = Buffer.from(read.kept.buffer, read.kept.byteOffset, read.kept.byteLength);
-  const sha256 = createHash('sha256').update(kept).digest('hex');
+  const sha256 = sha256Of(kept);
   await Promise.all([putPhoto(sha256, 'full', kept), putPhoto(sha256, '320', read.small)]);
   const photo: TakenPhoto = {
     sha256,

@@ -1,8 +1,9 @@
-import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
+import { createHmac, timingSafeEqual } from 'node:crypto';
 import path from 'node:path';
 import type { Readable } from 'node:stream';
 import { folderStore } from './photo-store-folder';
 import { s3Store } from './photo-store-s3';
+import { sha256Of } from './sha256';
 
 export const PHOTO_SIZES = ['320', '2048', 'full'] as const;
 export type PhotoSize = (typeof PHOTO_SIZES)[number];
@@ -77,10 +78,15 @@ export async function getPhoto(sha256: string, size: PhotoSize): Promise<Buffer 
   const bytes = size === 'full' ? held : held.subarray(CODE_BYTES);
   const good =
     size === 'full'
-      ? createHash('sha256').update(bytes).digest('hex') === sha256
+      ? sha256Of(bytes) === sha256
       : held.length > CODE_BYTES && timingSafeEqual(held.subarray(0, CODE_BYTES), copyCode(sha256, size, bytes));
   if (good) return bytes;
   console.error(`the picture store holds another picture under ${sha256.slice(0, 12)}….${size}; it is not given out`);
   return null;
 }
 export const hasPhoto = (sha256: string, size: PhotoSize = 'full') => photoStore().has(pictureKey(sha256, size));
+
+/** Takes a picture out of the store, with its copies. */
+export async function removePhoto(sha256: string): Promise<void> {
+  for (const size of PHOTO_SIZES) await photoStore().remove(pictureKey(sha256, size));
+}

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
@@ -6,6 +5,7 @@ import { photoOfOrigin } from '@/data/photos';
 import { importPhoto, type TakenPhoto } from './photo-import';
 import { PHOTO_LIMITS, type PhotoRefusal } from './photo-limits';
 import { hasPhoto, photoStore } from './photo-store';
+import { sha256Of } from './sha256';
 
 /** A picture is sent in parts of this size, so that a broken connection costs one part. */
 export const PART_BYTES = 1024 * 1024;
@@ -53,7 +53,7 @@ export async function finishUpload(
     pieces.push(piece);
   }
   const bytes = Buffer.concat(pieces);
-  const whole = createHash('sha256').update(bytes).digest('hex') === origin;
+  const whole = sha256Of(bytes) === origin;
   const taken = whole ? await importPhoto(db, actor, bytes) : ({ ok: false, reason: 'parts-differ' } as const);
   // Taken or refused for good: the parts have done their work.
   for (const i of present.parts) await photoStore().remove(`${folder}${i}`);

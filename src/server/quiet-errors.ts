@@ -1,10 +1,11 @@
+import { framesOf } from './note-failure';
+
 /** A failed query's message holds the query with what people entered, and session tokens: none of it belongs in a log. */
 function told(given: unknown): unknown {
   if (!(given instanceof Error)) return given;
-  const { cause, digest, stack } = given as Error & { cause?: { code?: unknown }; digest?: unknown };
+  const { cause, digest } = given as Error & { cause?: { code?: unknown }; digest?: unknown };
   if (!given.message.startsWith('Failed query') && !/\bparams:/.test(given.message)) return given;
-  const frames = (stack ?? '').split('\n').filter((l) => l.startsWith('    at '));
-  return `a query failed (${String(cause?.code ?? 'no code')}, ${String(digest ?? 'no digest')})${frames.slice(0, 4).join('')}`;
+  return `a query failed (${String(cause?.code ?? 'no code')}, ${String(digest ?? 'no digest')})${framesOf(given)}`;
 }
 
 /** Lets the framework's own messages about failed pages through without the insides of queries. */

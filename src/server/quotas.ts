@@ -1,13 +1,12 @@
 import { z } from 'zod';
 
 const GB = 1024 ** 3;
-const gigabytes = (fallback: number) => z.coerce.number().positive().catch(fallback);
 
 /** What one house may keep and do at once; whoever runs the server sets them by the environment. */
 export function quotas() {
   return {
     /** Bytes of pictures of one house. */
-    pictureBytes: gigabytes(200).parse(process.env.FARVIN_PICTURES_GB) * GB,
+    pictureBytes: z.coerce.number().positive().catch(200).parse(process.env.FARVIN_PICTURES_GB) * GB,
     /** Exports of one person that wait or are being made. */
     exportsPerPerson: 2,
     /** Exports of one house that wait or are being made. */

@@ -1,4 +1,4 @@
-import { createHash, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { and, eq, lt, ne, sql } from 'drizzle-orm';
 import sharp from 'sharp';
 import { type PictureType, STRIPPED_BY, stripMetadata } from '@/core/image/strip-metadata';
@@ -7,7 +7,8 @@ import type { Db } from '@/data/db';
 import { erasePicture } from '@/data/erase';
 import { takeChanges } from '@/data/gateway';
 import { inspection, photoFile, photoOrigin, record } from '@/data/tables/farvin';
-import { getPhoto, PHOTO_SIZES, photoStore, pictureKey, putPhoto } from './photo-store';
+import { getPhoto, putPhoto, removePhoto } from './photo-store';
+import { sha256Of } from './sha256';
 
 /** Marks a picture that holds notes and that a sealed report shows: strangers are given its copies only. */
 export const HELD_BACK = -1;
@@ -27,7 +28,7 @@ type Row = typeof photoFile.$inferSelect;
 
 /** Puts a picture without its notes in the place of the one with them, wherever an inspection is still open. */
 async function replace(owner: Db, row: Row, kept: Uint8Array): Promise<'replaced' | 'held-back'> {
-  const sha256 = createHash('sha256').update(kept).digest('hex');
+  const sha256 = sha256Of(kept);
   const actor: Actor = { userId: 'program', name: 'the program', orgId: row.orgId, role: 'manager' };
   await putPhoto(sha256, 'full', kept);
   await owner
@@ -68,8 +69,7 @@ async function replace(owner: Db, row: Row, kept: Uint8Array): Promise<'replaced
   }
   if (open) {
     const erased = await erasePicture(owner, actor, row.sha256, 'notes and positions were taken out');
-    for (const sha of erased?.pictures ?? [])
-      for (const size of PHOTO_SIZES) await photoStore().remove(pictureKey(sha, size));
+    for (const sha of erased?.pictures ?? []) await removePhoto(sha);
     return 'replaced';
   }
   await owner

@@ -15,6 +15,7 @@ import { inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { addLot, lotExists } from '@/data/lots';
 import { photosPresent } from '@/data/photos';
 import { importPhoto } from '../photo-import';
+import { sha256Of } from '../sha256';
 import { unpackBundle, ZIP_LIMITS, ZipRefused } from './zip-safe';
 
 export type ImportResult =
@@ -46,8 +47,6 @@ function changeId(inspectionId: string, record: AnyRecord): string {
   const variant = ((Number.parseInt(hash[16]!, 16) & 3) | 8).toString(16);
   return `${hash.slice(0, 8)}-${hash.slice(8, 12)}-8${hash.slice(13, 16)}-${variant}${hash.slice(17, 20)}-${hash.slice(20, 32)}`;
 }
-
-const sha256Of = (bytes: Buffer) => createHash('sha256').update(bytes).digest('hex');
 
 /** Whether a file begins as a ZIP does. */
 async function isZip(file: string): Promise<boolean> {

@@ -90,7 +90,7 @@ export async function whileMoving<T>(
 
 const SERVER = randomUUID();
 /** Houses in the order in which this server served them. */
-const served: string[] = [];
+const served = new Set<string>();
 let making: Promise<void> | null = null;
 
 async function makeOne(db: Db, job: { id: string; orgId: string; userId: string }): Promise<void> {
@@ -107,12 +107,12 @@ async function makeOne(db: Db, job: { id: string; orgId: string; userId: string 
  * those that another server left standing. Runs once however often it is called.
  */
 export function makeWaiting(db: Db): Promise<void> {
+  const next = () => nextExport(db, SERVER, [...served]);
   making ??= (async () => {
-    for (let job = await nextExport(db, SERVER, served); job; job = await nextExport(db, SERVER, served)) {
+    for (let job = await next(); job; job = await next()) {
       const { orgId } = job;
-      const at = served.indexOf(orgId);
-      if (at >= 0) served.splice(at, 1);
-      served.push(orgId);
+      served.delete(orgId);
+      served.add(orgId);
       await makeOne(db, job);
     }
   })()
