@@ -28,7 +28,7 @@ export default {
       ...shared,
       displayName: 'core',
       testMatch: [
-        '<rootDir>/src/{core,words,ui,screens,instruments,workers}/**/*.test.{ts,tsx}',
+        '<rootDir>/src/{core,words,entry,report,ui,screens,instruments,workers}/**/*.test.{ts,tsx}',
         '<rootDir>/demo/**/*.test.ts',
       ],
     },

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
+import { canonicalText, sha256Hex } from '@/core/seal/seal';
+import { parseEntry } from '@/entry/parse';
 import { planOf } from '../src/core/body/plan';
-import { parseEntry } from '../src/core/entry/parse';
 import { measureGap } from '../src/core/fit/gap';
 import { type FitStation, fitPanel } from '../src/core/fit/panel-fit';
 import { gradeCar } from '../src/core/grade/grade';
@@ -9,7 +10,6 @@ import type { FilmReading } from '../src/core/paint/film-reading';
 import { panelMap } from '../src/core/paint/panel-map';
 import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
 import { readBundle } from '../src/core/records/bundle';
-import { canonicalText, sha256Hex } from '../src/core/report/seal';
 import { normalDraw, seeded } from '../src/core/stats/random';
 import { drawSeam, PLAIN_SCENE } from '../src/instruments/camera';
 import { computerVision, gapByLibrary } from './gap-reference';

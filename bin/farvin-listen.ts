@@ -1,9 +1,9 @@
 import path from 'node:path';
 import { parse as parseCaptions } from '@plussub/srt-vtt-parser';
+import { listen, type SpokenLine } from '@/entry/facts';
 import { planOf } from '../src/core/body/plan';
 import { nearestZone } from '../src/core/body/slugs';
 import { STYLES } from '../src/core/body/styles';
-import { listen, type SpokenLine } from '../src/core/entry/facts';
 import { readText } from './files';
 import { Refusal, Usage } from './refusals';
 

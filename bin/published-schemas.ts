@@ -1,9 +1,9 @@
 import { z } from 'zod';
+import { KINDS, RECORD_KINDS } from '@/core/kinds';
+import { publishedKeysSchema } from '@/core/seal/known-keys';
+import { reportFileSchema } from '@/core/seal/seal';
+import { snapshotSchema } from '@/report/snapshot';
 import { bundleSchema } from '../src/core/records/bundle';
-import { RECORD_KINDS, RECORD_SCHEMAS } from '../src/core/records/kinds';
-import { publishedKeysSchema } from '../src/core/report/known-keys';
-import { reportFileSchema } from '../src/core/report/seal';
-import { snapshotSchema } from '../src/core/report/snapshot';
 
 const DRAFT = 'https://json-schema.org/draft/2020-12/schema';
 const json = (schema: z.ZodType) => z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
@@ -14,7 +14,7 @@ const wholeBundle = bundleSchema.extend({
     Object.fromEntries(
       RECORD_KINDS.map((kind) => [
         kind,
-        z.array(bundleSchema.shape.records.valueType.element.extend({ body: RECORD_SCHEMAS[kind] })).optional(),
+        z.array(bundleSchema.shape.records.valueType.element.extend({ body: KINDS[kind].schema })).optional(),
       ]),
     ),
   ),
@@ -31,7 +31,7 @@ export function publishedSchemas(): Record<string, string> {
       type: 'object',
       properties: Object.fromEntries(
         RECORD_KINDS.map((kind) => {
-          const { $schema: _s, ...body } = json(RECORD_SCHEMAS[kind]);
+          const { $schema: _s, ...body } = json(KINDS[kind].schema);
           return [kind, body];
         }),
       ),

@@ -4,14 +4,14 @@ import Ajv2020 from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import { readReadingsCsv } from '@/core/csv/readings';
 import { readBundle } from '@/core/records/bundle';
-import { verifyReport } from '@/core/report/seal';
+import { verifyReport } from '@/core/seal/seal';
 import { publishedSchemas } from './published-schemas';
 
 const ROOT = path.join(__dirname, '..');
 const formats = path.join(ROOT, 'docs', 'formats');
 const text = (name: string) => readFileSync(path.join(formats, name), 'utf8');
 const jsonAt = (file: string): unknown => JSON.parse(readFileSync(file, 'utf8'));
-const FIXTURES = ['src/core/report/fixtures', 'src/core/records/fixtures', 'docs/formats/examples'].flatMap((dir) =>
+const FIXTURES = ['src/report/fixtures', 'src/core/records/fixtures', 'docs/formats/examples'].flatMap((dir) =>
   readdirSync(path.join(ROOT, dir)).map((name) => path.join(ROOT, dir, name)),
 );
 const REPORTS = FIXTURES.filter((f) => f.endsWith('.farvin-report.json'));

@@ -3,6 +3,8 @@ import { differenceCiede2000 } from 'culori';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import sharp from 'sharp';
+import { type AnyRecord, KINDS } from '@/core/kinds';
+import { takeSnapshot } from '@/report/snapshot';
 import { planOf } from '../src/core/body/plan';
 import { compareColours } from '../src/core/colour/compare';
 import { fitOfCar } from '../src/core/fit/car-fit';
@@ -11,9 +13,7 @@ import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
 import { bandName } from '../src/core/grade/grade';
 import { writeBundle } from '../src/core/records/bundle';
 import { checkChange } from '../src/core/records/check-change';
-import { type AnyRecord, RECORD_SCHEMAS } from '../src/core/records/kinds';
 import { recordsOf as kindOf } from '../src/core/records/reduce';
-import { takeSnapshot } from '../src/core/report/snapshot';
 import { seeded } from '../src/core/stats/random';
 import { wavesOf } from '../src/core/waves/waves';
 import { drawSeam } from '../src/instruments/camera';
@@ -38,7 +38,7 @@ function recordsOf(number: number): { lot: (typeof LOTS)[number]; visit: DemoVis
   const { visit } = recordsOfLot(lot, STARTED, LOT_ID, 'Ilse Brandvik');
   const records = visit.changes.flatMap((c) =>
     c.op === 'put'
-      ? [{ id: c.record, kind: c.kind, version: 1, body: RECORD_SCHEMAS[c.kind].parse(c.body) } as AnyRecord]
+      ? [{ id: c.record, kind: c.kind, version: 1, body: KINDS[c.kind].schema.parse(c.body) } as AnyRecord]
       : [],
   );
   return { lot, visit, records };

@@ -1,10 +1,10 @@
+import { type RecordKind, schemaNumber } from '@/core/kinds';
+import type { BlockedBy } from '@/core/kinds/look';
 import { boxOf, contains, distanceToOutline, type Point } from '../src/core/body/geometry';
 import type { PlanOptions } from '../src/core/body/plan';
 import { planOf, toPanel } from '../src/core/body/plan';
 import type { Aspect, View, Zone } from '../src/core/body/zone';
 import type { Change } from '../src/core/records/change';
-import { KIND_HISTORY, type RecordKind } from '../src/core/records/kinds';
-import type { BlockedBy } from '../src/core/records/kinds/look';
 import { type Random, seeded } from '../src/core/stats/random';
 import { type CarTruth, gaugeShows } from './truth';
 
@@ -50,7 +50,7 @@ export class DemoVisit {
       op: 'put',
       kind,
       record,
-      schema: KIND_HISTORY[kind].schema,
+      schema: schemaNumber(kind),
       base: 0,
       body: body as Record<string, unknown>,
     });

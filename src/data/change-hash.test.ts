@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import fc from 'fast-check';
-import { canonicalText } from '@/core/report/seal';
+import { canonicalText } from '@/core/seal/seal';
 import { contentHash, logHash } from './change-hash';
 
 const sha = (text: string) => createHash('sha256').update(text).digest('hex');

@@ -1,5 +1,5 @@
 import { hash } from 'node:crypto';
-import { canonicalText } from '@/core/report/seal';
+import { canonicalText } from '@/core/seal/seal';
 
 const sha256Hex = (text: string) => hash('sha256', text);
 

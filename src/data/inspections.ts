@@ -1,7 +1,7 @@
 import { and, count, desc, eq, ne, sql } from 'drizzle-orm';
+import type { AnyRecord } from '@/core/kinds';
+import { withDefaults } from '@/core/kinds/with-defaults';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
-import type { AnyRecord } from '@/core/records/kinds';
-import { withDefaults } from '@/core/records/kinds/with-defaults';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
 import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';

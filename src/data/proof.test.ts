@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import { recomputeReport } from '@/core/report/recompute';
-import { verifyReport } from '@/core/report/seal';
+import { verifyReport } from '@/core/seal/seal';
+import { recomputeReport } from '@/report/recompute';
 import { sealInspection } from '@/server/sealing';
 import { figureShop } from '@/server/workshop/workshop';
 import { auditOf } from './audit';

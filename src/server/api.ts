@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { uuidSchema } from '@/core/records/kinds/common';
+import { uuidSchema } from '@/core/kinds/common';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
 import { auth } from './auth';

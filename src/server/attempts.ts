@@ -1,4 +1,4 @@
-import { sha256Hex } from '@/core/report/seal';
+import { sha256Hex } from '@/core/seal/seal';
 import type { Db } from '@/data/db';
 import { signedInFrom } from '@/data/sign-in-events';
 import { countTry, forgetTries, type TryRule } from '@/data/sign-in-tries';

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
-import { uuidSchema } from '@/core/records/kinds/common';
+import { uuidSchema } from '@/core/kinds/common';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection, type InspectionHead, recordsOfInspection, withheldCount } from '@/data/inspections';

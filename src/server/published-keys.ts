@@ -1,5 +1,5 @@
-import { uuidSchema } from '@/core/records/kinds/common';
-import type { PublishedKeys } from '@/core/report/known-keys';
+import { uuidSchema } from '@/core/kinds/common';
+import type { PublishedKeys } from '@/core/seal/known-keys';
 import { db } from '@/data/db';
 import { publishedKeys } from '@/data/seal-keys';
 

@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { type ReportFile, sealSnapshot } from '@/core/report/seal';
+import { type ReportFile, sealSnapshot } from '@/core/seal/seal';
 import { dayIn } from '@/core/time/day';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';

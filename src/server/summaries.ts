@@ -1,7 +1,7 @@
 import { planOfCar } from '@/core/body/plan';
 import { gradeCar } from '@/core/grade/grade';
-import type { AnyRecord } from '@/core/records/kinds';
-import { withDefaults } from '@/core/records/kinds/with-defaults';
+import type { AnyRecord } from '@/core/kinds';
+import { withDefaults } from '@/core/kinds/with-defaults';
 import { recordsOf } from '@/core/records/reduce';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';

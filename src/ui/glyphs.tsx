@@ -1,4 +1,4 @@
-import type { Family } from '@/core/flaws/flaw';
+import type { Family } from '@/core/catalogue/flaws/flaw';
 
 /** Outline of each pin head in a 24 × 24 box; shapes differ so that they read at 12 px and without colour. */
 const HEADS: Readonly<Record<Family, string>> = {

@@ -1,4 +1,4 @@
-import { PATTERN_SIDE_MM, referencePattern, type ScaleGrade, type ScalePart } from '@/core/flaws/iso4628';
+import { PATTERN_SIDE_MM, referencePattern, type ScaleGrade, type ScalePart } from '@/core/catalogue/flaws/iso4628';
 
 /** How many millimetres of the reference pattern are shown, from its middle. */
 const SHOWN_MM = 60;

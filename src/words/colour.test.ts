@@ -1,5 +1,6 @@
-import { COLOUR_REFUSALS, COLOUR_VERDICTS } from '@/core/colour/verdicts';
-import type { BodyOf } from '@/core/records/kinds';
+import { COLOUR_VERDICTS } from '@/core/catalogue/colour-verdicts';
+import { COLOUR_REFUSALS } from '@/core/colour/verdicts';
+import type { BodyOf } from '@/core/kinds';
 import { COLOUR_REFUSAL_WORDS, colourText, VERDICT_WORDS } from './colour';
 import { recordLine } from './record';
 import { PLAIN_WORDING } from './vocabulary';

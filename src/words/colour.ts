@@ -1,5 +1,6 @@
-import type { ColourRefusal, ColourVerdict } from '@/core/colour/verdicts';
-import type { BodyOf } from '@/core/records/kinds';
+import type { ColourVerdict } from '@/core/catalogue/colour-verdicts';
+import type { ColourRefusal } from '@/core/colour/verdicts';
+import type { BodyOf } from '@/core/kinds';
 import type { Wording } from './vocabulary';
 import { zoneWords } from './zones';
 

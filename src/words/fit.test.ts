@@ -1,5 +1,5 @@
+import { GAP_REFUSALS } from '@/core/catalogue/gap-refusals';
 import { FIT_HINTS } from '@/core/fit/car-fit';
-import { GAP_REFUSALS } from '@/core/fit/gap-limits';
 import { correctionText, gapText, hintText, movementText, SEAM_REFUSED_WORDS, seamName, shutText } from './fit';
 import { PLAIN_WORDING as GB } from './vocabulary';
 

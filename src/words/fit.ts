@@ -1,8 +1,8 @@
+import type { GapRefusal } from '@/core/catalogue/gap-refusals';
 import type { FitHint } from '@/core/fit/car-fit';
 import type { GapStage } from '@/core/fit/gap';
-import type { GapRefusal } from '@/core/fit/gap-limits';
 import type { FitVerdict, Movement } from '@/core/fit/panel-fit';
-import type { BodyOf } from '@/core/records/kinds';
+import type { BodyOf } from '@/core/kinds';
 import type { Wording } from './vocabulary';
 import { zoneName, zoneWords } from './zones';
 

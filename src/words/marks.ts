@@ -1,4 +1,4 @@
-import { MARKS, type MarkId, type MarkTheme } from '@/core/paint/marks';
+import { MARKS, type MarkId, type MarkTheme } from '@/core/catalogue/marks';
 import { flawName } from './flaws';
 import { type Both, pick, type Vocabulary } from './vocabulary';
 

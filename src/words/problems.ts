@@ -1,4 +1,4 @@
-import type { EntryProblem } from '@/core/entry/parse';
+import type { EntryProblem } from '@/entry/parse';
 import { flawName } from './flaws';
 import type { Wording } from './vocabulary';
 import { zoneName, zoneWords } from './zones';

@@ -1,6 +1,6 @@
-import type { AnyRecord } from '@/core/records/kinds';
-import { RECORD_SCHEMAS } from '@/core/records/kinds';
-import { recordChanges } from '@/core/report/changes';
+import type { AnyRecord } from '@/core/kinds';
+import { KINDS } from '@/core/kinds';
+import { recordChanges } from '@/report/changes';
 import { recordChangeText } from './record';
 import { PLAIN_WORDING } from './vocabulary';
 
@@ -10,7 +10,7 @@ const record = (n: number, kind: 'reading' | 'finding', body: object) =>
     id: `01890000-0000-7000-8000-${String(n).padStart(12, '0')}`,
     kind,
     version: 1,
-    body: RECORD_SCHEMAS[kind].parse({ at: AT, ...body }),
+    body: KINDS[kind].schema.parse({ at: AT, ...body }),
   }) as AnyRecord;
 const reading = (n: number, um: number) =>
   record(n, 'reading', { zone: 'roof', state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' } });

@@ -1,7 +1,7 @@
-import { OWN_WORDS } from '@/core/flaws/own-words';
-import type { AnyRecord, RecordKind } from '@/core/records/kinds';
-import type { RecordChange } from '@/core/report/changes';
+import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
+import type { AnyRecord, RecordKind } from '@/core/kinds';
 import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
+import type { RecordChange } from '@/report/changes';
 import { colourText } from './colour';
 import { gapText, seamName, shutText, stanceText } from './fit';
 import { countedName } from './flaws';

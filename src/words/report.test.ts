@@ -1,5 +1,5 @@
-import { carSchema } from '@/core/records/kinds/car';
-import { visitSchema } from '@/core/records/kinds/visit';
+import { carSchema } from '@/core/kinds/car';
+import { visitSchema } from '@/core/kinds/visit';
 import { carFacts, extentText, likelyText, notSeenText, visitText } from './report';
 import { PLAIN_WORDING } from './vocabulary';
 

@@ -1,9 +1,9 @@
 import type { Aspect } from '@/core/body/zone';
-import { scalePartOf } from '@/core/flaws/iso4628';
+import { scalePartOf } from '@/core/catalogue/flaws/iso4628';
+import type { BodyOf } from '@/core/kinds';
+import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import { PAINT_STATES } from '@/core/paint/profiles';
-import type { BodyOf } from '@/core/records/kinds';
-import { BLOCKED_BY, type BlockedBy } from '@/core/records/kinds/look';
-import type { Snapshot } from '@/core/report/snapshot';
+import type { Snapshot } from '@/report/snapshot';
 import { dayText } from './dates';
 import {
   ASPECT_WORDS,

@@ -1,5 +1,5 @@
-import type { KeyStanding } from '@/core/report/known-keys';
-import type { NotRecomputable } from '@/core/report/recompute';
+import type { KeyStanding } from '@/core/seal/known-keys';
+import type { NotRecomputable } from '@/report/recompute';
 
 /** Whether a report's key is one that the house stands by, in words for a stranger. */
 export function keyText(standing: KeyStanding): string {

@@ -1,6 +1,6 @@
 import type { Aspect, Metal, View } from '@/core/body/zone';
-import type { Family, Remedy } from '@/core/flaws/flaw';
-import type { BlockedBy } from '@/core/records/kinds/look';
+import type { Family, Remedy } from '@/core/catalogue/flaws/flaw';
+import type { BlockedBy } from '@/core/kinds/look';
 import { type Both, pick, type Vocabulary } from './vocabulary';
 
 export const VIEW_WORDS: Readonly<Record<View, Both>> = {

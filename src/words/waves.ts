@@ -1,4 +1,4 @@
-import type { BodyOf } from '@/core/records/kinds';
+import type { BodyOf } from '@/core/kinds';
 import type { WavesRefusal } from '@/core/waves/limits';
 
 export const WAVES_REFUSAL_WORDS: Readonly<Record<WavesRefusal, string>> = {

@@ -2,7 +2,7 @@
 
 import { CloudOff } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { AnyRecord } from '@/core/records/kinds';
+import type { AnyRecord } from '@/core/kinds';
 import { Device } from '@/screens/device/device';
 import { Fit } from '@/screens/fit/fit';
 import { Grade } from '@/screens/grade/grade';

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { z } from 'zod';
-import { text, uuidSchema } from '@/core/records/kinds/common';
+import { text, uuidSchema } from '@/core/kinds/common';
 import { dayIn } from '@/core/time/day';
 import { SORTS, type Sort, STANDINGS } from '@/core/yard/standing';
 import { db } from '@/data/db';

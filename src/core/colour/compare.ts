@@ -1,10 +1,11 @@
 import { converter, differenceCiede2000 } from 'culori';
+import type { ColourVerdict } from '../catalogue/colour-verdicts';
 import type { Patch, Pixels } from '../image/pixels';
 import type { Estimate } from '../stats/estimate';
 import { quantile } from '../stats/quantile';
 import { seeded } from '../stats/random';
 import { COLOUR_LIMITS } from './limits';
-import { type ColourRefusal, type ColourVerdict, verdictOf } from './verdicts';
+import { type ColourRefusal, verdictOf } from './verdicts';
 
 export type ColourComparison =
   | {

@@ -1,10 +1,9 @@
+import type { ColourVerdict } from '../catalogue/colour-verdicts';
 import { COLOUR_LIMITS } from './limits';
 
-/** Why a comparison is refused, and what its result is called. Apart from the computation, which loads a colour library. */
+/** Why a comparison is refused. Apart from the computation, which loads a colour library. */
 export const COLOUR_REFUSALS = ['outside', 'too-small', 'clipped', 'too-dark', 'card-not-grey', 'card-uneven'] as const;
 export type ColourRefusal = (typeof COLOUR_REFUSALS)[number];
-export const COLOUR_VERDICTS = ['not-seen', 'trained-eye', 'noticeable', 'plain'] as const;
-export type ColourVerdict = (typeof COLOUR_VERDICTS)[number];
 
 /** What a difference is called. */
 export function verdictOf(deltaE: number): ColourVerdict {

@@ -1,6 +1,6 @@
 import { seamSlug } from '../body/plan';
 import { nearestZone } from '../body/slugs';
-import type { BodyOf } from '../records/kinds';
+import type { BodyOf } from '../kinds';
 import { type BadRow, csvRows } from './rows';
 import { figuresProblem, numbersOf, usableSe } from './stations';
 import { csvTable } from './write';

@@ -1,7 +1,7 @@
 import { ALL_ZONES, nearestZone } from '../body/slugs';
-import { PRACTICE_NOTE } from '../gauge/practice';
+import { PRACTICE_NOTE } from '../kinds/practice';
+import { READING_LIMITS } from '../kinds/reading-limits';
 import type { FilmReading } from '../paint/film-reading';
-import { READING_LIMITS } from '../records/kinds/reading-limits';
 import { toUm } from '../units/thickness';
 import { type BadRow, csvRows, numberOrNull } from './rows';
 

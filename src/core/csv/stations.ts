@@ -1,11 +1,9 @@
 import { type FitStation, SIDES } from '../fit/panel-fit';
+import { STATION_LIMITS } from '../fit/station-limits';
 import { type BadRow, csvRows, numberOrNull } from './rows';
 
 const COLUMNS = ['side', 'x_mm', 'y_mm', 'nominal_mm', 'gap_mm', 'gap_se_mm', 'flush_mm', 'flush_se_mm'] as const;
 const NEEDED = ['side', 'x_mm', 'y_mm', 'nominal_mm', 'gap_mm'] as const;
-
-/** What a width between panels, and a step between them, can be at all, mm; house values against slips of typing. */
-export const STATION_LIMITS = { widestMm: 60, flushMm: 60, placeMm: 10_000, leastSeMm: 0.005, mostSeMm: 10 } as const;
 
 /** The fields of one row that hold numbers; a sentence when one is none. */
 export function numbersOf<K extends string>(

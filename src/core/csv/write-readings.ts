@@ -1,4 +1,4 @@
-import type { BodyOf } from '../records/kinds';
+import type { BodyOf } from '../kinds';
 import { csvTable } from './write';
 
 const HEADER = ['zone', 'value', 'unit', 'state', 'u_mm', 'v_mm', 'at', 'note', 'origin'];

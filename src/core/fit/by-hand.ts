@@ -1,5 +1,5 @@
 import { homographyOf, mapped, type Point } from '../image/homography';
-import type { BodyOf } from '../records/kinds';
+import type { BodyOf } from '../kinds';
 import { Z_90 } from '../stats/normal';
 import { cardPlane, cardSize, type GapResult, type GapStation } from './gap';
 import { GAP_LIMITS } from './gap-limits';

@@ -1,6 +1,6 @@
 import { planOf } from '../body/plan';
-import type { AnyRecord, RecordKind } from '../records/kinds';
-import { RECORD_SCHEMAS } from '../records/kinds';
+import type { AnyRecord, RecordKind } from '../kinds';
+import { KINDS } from '../kinds';
 import { beyondTolerance, fitOfCar, notches } from './car-fit';
 import { DEFAULT_TOLERANCES, toleranceFor, tolerancesSchema } from './defaults';
 
@@ -12,7 +12,7 @@ const record = (kind: RecordKind, body: object): AnyRecord =>
     id: `0194aaaa-0000-7000-8000-${String(++n).padStart(12, '0')}`,
     kind,
     version: 1,
-    body: RECORD_SCHEMAS[kind].parse(body),
+    body: KINDS[kind].schema.parse(body),
   }) as AnyRecord;
 const car = record('car', { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback' });
 const gap = (seam: string, gaps: readonly number[], flush: readonly number[] = []) => {

@@ -1,7 +1,7 @@
 import { boxOf, centroid, type Point, pointAlong } from '../body/geometry';
 import { mirrorSlug, type Plan, seamSlug, toPanel } from '../body/plan';
 import type { Seam, Zone } from '../body/zone';
-import type { AnyRecord, BodyOf } from '../records/kinds';
+import type { AnyRecord, BodyOf } from '../kinds';
 import { recordsOf } from '../records/reduce';
 import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { text } from '../records/kinds/common';
+import { text } from '../kinds/common';
 
 /** A name to which a row is confined, compared in lower case; null: any. */
 const confined = text(100).toLowerCase().min(1).nullable().default(null);

@@ -54,14 +54,3 @@ export const GAP_LIMITS = {
   handMm: 0.15,
   source: 'house starting values; resolution and tilt after the handbook of the trade',
 } as const;
-
-export const GAP_REFUSALS = [
-  'card-not-flat',
-  'too-coarse',
-  'blurred',
-  'no-slot',
-  'too-tilted',
-  'seam-off-plane',
-  'unreadable',
-] as const;
-export type GapRefusal = (typeof GAP_REFUSALS)[number];

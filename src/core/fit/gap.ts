@@ -1,3 +1,4 @@
+import type { GapRefusal } from '../catalogue/gap-refusals';
 import { CARD_LIMITS, refineCard } from '../image/card';
 import { edgeSoftnessPx } from '../image/edge-softness';
 import { edgeExponent } from '../image/edge-tone';
@@ -16,7 +17,7 @@ import { type Channels, LUMA, lightAt, slopeOf, toneOf } from '../image/sample';
 import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
 import { quantile } from '../stats/quantile';
-import { GAP_LIMITS, type GapRefusal } from './gap-limits';
+import { GAP_LIMITS } from './gap-limits';
 import { meanProfile, type SeamStrip, seamStrip } from './seam-strip';
 import { type SeamSummary, summarise } from './seam-summary';
 import { COARSE_ROWS, type SlotPair, slotAlong } from './slot';

@@ -1,4 +1,4 @@
-import type { Gauge } from '../records/kinds/visit';
+import type { Gauge } from '../kinds/visit';
 import { GAUGE_LIMITS } from './limits';
 
 type Check = Gauge['checks'][number];

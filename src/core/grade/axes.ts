@@ -1,5 +1,5 @@
+import { findingLoss } from '../catalogue/flaws/loss';
 import { beyondTolerance, type CarFit } from '../fit/car-fit';
-import { findingLoss } from '../flaws/loss';
 import type { PaintAnalysis } from '../paint/analyse';
 import type { PaintState } from '../paint/profiles';
 import { type Cell, type Coverage, isSeen } from './coverage';

@@ -1,6 +1,6 @@
 import { planOf } from '../body/plan';
-import { FLAWS } from '../flaws/catalogue';
-import type { AnyRecord } from '../records/kinds';
+import { FLAWS } from '../catalogue/flaws/catalogue';
+import type { AnyRecord } from '../kinds';
 import { axisOf } from './axes';
 import { aspectOf, coverageOf } from './coverage';
 import { AXES } from './tables';

@@ -1,9 +1,9 @@
 import type { Plan } from '../body/plan';
 import { type Aspect, VIEWS, type View, type Zone } from '../body/zone';
-import { flawById } from '../flaws/loss';
-import type { AnyRecord, StoredRecord } from '../records/kinds';
-import type { BlockedBy } from '../records/kinds/look';
-import { measuredPlaces } from '../records/kinds/sees';
+import { flawById } from '../catalogue/flaws/loss';
+import type { AnyRecord, StoredRecord } from '../kinds';
+import type { BlockedBy } from '../kinds/look';
+import { measuredPlaces } from '../records/measured-places';
 import { recordsOf } from '../records/reduce';
 
 /** One zone × aspect and what is known of it. Unseen is never good. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { planOf } from '../body/plan';
-import type { AnyRecord } from '../records/kinds';
+import type { AnyRecord } from '../kinds';
 import { bandName, gradeCar, powerMean } from './grade';
 import { eyeCorrection, noticedFromM } from './presents';
 import { AXES, DEFAULT_GRADE_TABLES, gradeTablesSchema, LENSES } from './tables';

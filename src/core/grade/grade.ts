@@ -1,11 +1,11 @@
 import type { Plan } from '../body/plan';
+import { findingLoss, flawById } from '../catalogue/flaws/loss';
 import { fitOfCar } from '../fit/car-fit';
 import type { Tolerance } from '../fit/defaults';
-import { findingLoss, flawById } from '../flaws/loss';
-import { filmInput } from '../gauge/film-readings';
+import type { AnyRecord } from '../kinds';
 import { analysePaint, type PaintAnalysis } from '../paint/analyse';
+import { filmInput } from '../paint/film-input';
 import { DEFAULT_PROFILES, type PaintProfile } from '../paint/profiles';
-import type { AnyRecord } from '../records/kinds';
 import { recordsOf } from '../records/reduce';
 import type { Estimate } from '../stats/estimate';
 import { normalCdf, Z_90 } from '../stats/normal';

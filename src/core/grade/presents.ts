@@ -1,6 +1,6 @@
 import type { Plan } from '../body/plan';
-import { flawById } from '../flaws/loss';
-import type { AnyRecord, StoredRecord } from '../records/kinds';
+import { flawById } from '../catalogue/flaws/loss';
+import type { AnyRecord, StoredRecord } from '../kinds';
 import { recordsOf } from '../records/reduce';
 import type { GradeTables } from './tables';
 

@@ -1,4 +1,4 @@
-import type { Reading } from '../records/kinds/reading';
+import type { Reading } from '../kinds/reading';
 
 /** What the paint computation needs of a reading. */
 export type FilmReading = Pick<Reading, 'zone' | 'state' | 'thicknessUm' | 'place'> & {

@@ -1,7 +1,8 @@
-import { FLAW_IDS } from '../flaws/catalogue';
+import { FLAW_IDS } from '../catalogue/flaws/catalogue';
+import { MARK_IDS, MARKS } from '../catalogue/marks';
 import { analysePaint } from './analyse';
 import type { FilmReading } from './film-reading';
-import { FLAWS_AGAINST, MARK_IDS, MARK_STRENGTH, MARKS, markRatio, marksRatio, withMarks } from './marks';
+import { FLAWS_AGAINST, MARK_STRENGTH, markRatio, marksRatio, withMarks } from './marks';
 import { DEFAULT_PROFILES } from './profiles';
 
 const seen = (id: string, withheld = false) => ({ zone: 'hood', id, withheld });

@@ -1,7 +1,7 @@
 import { planOf } from '../body/plan';
-import type { StoredRecord } from '../records/kinds';
-import { findingSchema } from '../records/kinds/finding';
-import { photoSchema } from '../records/kinds/photo';
+import type { StoredRecord } from '../kinds';
+import { findingSchema } from '../kinds/finding';
+import { photoSchema } from '../kinds/photo';
 import { pairOf, rangeOf, withoutOverview } from './pairs';
 
 let n = 0;

@@ -1,6 +1,6 @@
 import type { Plan } from '../body/plan';
 import type { View } from '../body/zone';
-import type { StoredRecord } from '../records/kinds';
+import type { StoredRecord } from '../kinds';
 
 type Photo = StoredRecord<'photo'>;
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { AnyRecord } from '../records/kinds';
+import type { AnyRecord } from '../kinds';
 import { cameraShiftMin, momentsOf, proposeZones } from './propose-zone';
 
 const START = Date.parse('2027-02-10T09:00:00Z');

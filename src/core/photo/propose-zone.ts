@@ -1,4 +1,4 @@
-import type { AnyRecord } from '../records/kinds';
+import type { AnyRecord } from '../kinds';
 import { recordsOf } from '../records/reduce';
 
 /** House values of how a picture's moment tells its place. */

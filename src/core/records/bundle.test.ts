@@ -1,6 +1,6 @@
 import fc from 'fast-check';
+import type { AnyRecord } from '../kinds';
 import { readBundle, writeBundle } from './bundle';
-import type { AnyRecord } from './kinds';
 
 const id = (n: number) => `01890000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const AT = '2027-02-10T09:00:00Z';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
+import { type AnyRecord, kindOf, RECORD_KINDS, type RecordKind, schemaNumber } from '../kinds';
+import { shaSchema, text, uuidSchema } from '../kinds/common';
 import { MOST_VERSIONS } from './change';
 import { checkWritten } from './check-change';
-import { type AnyRecord, KIND_HISTORY, RECORD_KINDS, type RecordKind } from './kinds';
-import { shaSchema, text, uuidSchema } from './kinds/common';
 
 /** 2: kinds colour, mark, waves, gap, shut and stance; the schema number of each record; ids in any case. */
 export const BUNDLE_VERSION = 2;
@@ -85,7 +85,8 @@ function checkRecords(
           message: checked.problem.message,
         });
       else {
-        if (kind === 'photo' && !pictures.has((checked.body as { sha256: string }).sha256)) {
+        const file = kindOf(kind).file?.(checked.body as never);
+        if (file !== undefined && !pictures.has(file)) {
           problems.push({
             path: `${path}.body.sha256`,
             message: 'The bundle does not list this picture under photos.',
@@ -111,7 +112,7 @@ export function writeBundle(
     list.push({
       id: record.id,
       version: record.version,
-      schema: KIND_HISTORY[record.kind].schema,
+      schema: schemaNumber(record.kind),
       body: record.body as Record<string, unknown>,
     });
     grouped[record.kind] = list;

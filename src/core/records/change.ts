@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { RECORD_KINDS, type RecordKind } from './kinds';
-import { uuidSchema } from './kinds/common';
+import { RECORD_KINDS, type RecordKind } from '../kinds';
+import { uuidSchema } from '../kinds/common';
 
 export const CHANGES_PER_CALL = 500;
 /** Most bytes of one call; the server refuses 4 MB. */

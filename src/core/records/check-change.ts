@@ -1,11 +1,11 @@
-import { planOf } from '../body/plan';
+import { type Plan, planOf } from '../body/plan';
 import { ALL_ZONES, nearestZone } from '../body/slugs';
-import { STYLES } from '../body/styles';
 import { EVERYTHING_FITTED } from '../body/styles/options';
+import { type BodyOf, KINDS, kindOf, type RecordKind, schemaNumber } from '../kinds';
+import type { Anchor } from '../kinds/kind';
+import { bodyWithDefaults, keptBeyond } from '../kinds/with-defaults';
 import { type Change, type ChangeResult, changeSchema } from './change';
 import { clip } from './clip';
-import { type BodyOf, KIND_HISTORY, RECORD_SCHEMAS, type RecordKind } from './kinds';
-import { bodyWithDefaults, keptBeyond } from './kinds/with-defaults';
 
 export type CheckedChange =
   | Extract<Change, { op: 'remove' }>
@@ -46,7 +46,7 @@ export function checkChange(
   const change = outer.data;
   if (change.op === 'remove') return { ok: true, change };
   const { kind, schema } = change;
-  if (schema > KIND_HISTORY[kind].schema) return { ok: false, rejection: { id: change.id, ...updateFirst(kind) } };
+  if (schema > schemaNumber(kind)) return { ok: false, rejection: { id: change.id, ...updateFirst(kind) } };
   const body = keptBeyond(kind, change.body, schema, context.present ?? null);
   const checked = checkBody(kind, body, context);
   if (!checked.ok) return { ok: false, rejection: { id: change.id, status: 'rejected', ...checked.problem } };
@@ -66,12 +66,7 @@ export function updateFirst(kind: string): Omit<Rejection, 'id'> {
 function isNewerKind(input: unknown): boolean {
   if (typeof input !== 'object' || input === null || !('schema' in input) || !('kind' in input)) return false;
   const { kind, schema } = input;
-  return (
-    Number.isInteger(schema) &&
-    typeof kind === 'string' &&
-    /^[a-z][a-z-]{1,30}$/.test(kind) &&
-    !(kind in RECORD_SCHEMAS)
-  );
+  return Number.isInteger(schema) && typeof kind === 'string' && /^[a-z][a-z-]{1,30}$/.test(kind) && !(kind in KINDS);
 }
 
 /** Checks a body that was written by a schema number of its kind, 1 where none is said; a newer one is not read. */
@@ -80,9 +75,7 @@ export function checkWritten(
   { schema = 1, body }: { readonly schema?: number | undefined; readonly body: unknown },
   context: ChangeContext,
 ): ReturnType<typeof checkBody> | { ok: false; problem: Omit<Rejection, 'id'> } {
-  return schema > KIND_HISTORY[kind].schema
-    ? { ok: false, problem: updateFirst(kind) }
-    : checkBody(kind, body, context);
+  return schema > schemaNumber(kind) ? { ok: false, problem: updateFirst(kind) } : checkBody(kind, body, context);
 }
 
 /** The first field that a body holds and its kind does not know, as a path; null when there is none. */
@@ -110,7 +103,7 @@ export function checkBody<K extends RecordKind>(
 ): { ok: true; body: BodyOf<K> } | { ok: false; problem: BodyProblem } {
   const filled =
     typeof body === 'object' && body !== null ? bodyWithDefaults(kind, body as Record<string, unknown>) : body;
-  const parsed = RECORD_SCHEMAS[kind].safeParse(filled);
+  const parsed = KINDS[kind].schema.safeParse(filled);
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!;
     const ask = issue.code === 'custom' && issue.params?.reason === 'ask-unit';
@@ -127,45 +120,44 @@ export function checkBody<K extends RecordKind>(
       problem: { reason: 'invalid', path: strange, message: `A ${kind} has no field “${strange}”. Nothing was kept.` },
     };
   }
-  const problem = zoneProblem(value, context) ?? seamProblem(value, context) ?? styleProblem(kind, value);
+  const { on, problem: ownProblem } = kindOf(kind);
+  const problem =
+    on.map((anchor) => anchorProblem(anchor, value, context)).find((p) => p !== null) ??
+    ownProblem?.(value as never) ??
+    null;
   return problem ? { ok: false, problem } : { ok: true, body: value };
 }
 
-function zoneProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyProblem | null {
-  if (!('zone' in body) || body.zone === null) return null;
+/** What a record lies on, as the car's plan knows it; before the style is stated any known zone will do. */
+const ANCHORS: Readonly<
+  Record<
+    Anchor,
+    {
+      readonly reason: 'unknown-zone' | 'unknown-seam';
+      readonly knows: (slug: string, plan: Plan | null) => boolean;
+      readonly all: (plan: Plan | null) => Iterable<string>;
+    }
+  >
+> = {
+  zone: {
+    reason: 'unknown-zone',
+    knows: (slug, plan) => (plan ? plan.zones.has(slug) : ALL_ZONES.includes(slug)),
+    all: (plan) => plan?.zones.keys() ?? ALL_ZONES,
+  },
+  seam: {
+    reason: 'unknown-seam',
+    knows: (slug, plan) => plan?.seams.has(slug) ?? true,
+    all: (plan) => plan?.seams.keys() ?? [],
+  },
+};
+
+function anchorProblem(anchor: Anchor, body: BodyOf<RecordKind>, { style }: ChangeContext): BodyProblem | null {
+  const slug = (body as Partial<Record<Anchor, string | null>>)[anchor];
+  if (slug === undefined || slug === null) return null;
   // An entry at a place that was fitted once stays good when the car's record says otherwise later.
   const plan = style === null ? null : planOf(style, { fitted: EVERYTHING_FITTED });
-  const known = plan ? plan.zones.has(body.zone) : ALL_ZONES.includes(body.zone);
-  if (known) return null;
-  const nearest = nearestZone(body.zone, plan ? plan.zones.keys() : ALL_ZONES);
-  return {
-    reason: 'unknown-zone',
-    path: 'zone',
-    nearest,
-    message: `This car has no zone “${body.zone}”. Nearest: ${nearest}.`,
-  };
-}
-
-function seamProblem(body: BodyOf<RecordKind>, { style }: ChangeContext): BodyProblem | null {
-  if (!('seam' in body) || body.seam === null) return null;
-  const plan = style === null ? null : planOf(style, { fitted: EVERYTHING_FITTED });
-  if (!plan || plan.seams.has(body.seam)) return null;
-  const nearest = nearestZone(body.seam, plan.seams.keys());
-  return {
-    reason: 'unknown-seam',
-    path: 'seam',
-    nearest,
-    message: `This car has no seam “${body.seam}”. Nearest: ${nearest}.`,
-  };
-}
-
-function styleProblem(kind: RecordKind, body: BodyOf<RecordKind>): BodyProblem | null {
-  if (kind !== 'car' || !('style' in body) || body.style === '') return null;
-  const known = STYLES.map((s) => s.slug);
-  if (known.includes(body.style)) return null;
-  return {
-    reason: 'unknown-style',
-    path: 'style',
-    message: `There is no plan for the style “${body.style}”. Known: ${known.join(', ')}.`,
-  };
+  const { reason, knows, all } = ANCHORS[anchor];
+  if (knows(slug, plan)) return null;
+  const nearest = nearestZone(slug, all(plan));
+  return { reason, path: anchor, nearest, message: `This car has no ${anchor} “${slug}”. Nearest: ${nearest}.` };
 }

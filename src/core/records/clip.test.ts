@@ -1,6 +1,6 @@
 import fc from 'fast-check';
+import { text } from '../kinds/common';
 import { clip } from './clip';
-import { text } from './kinds/common';
 
 it.each([
   [`${'a'.repeat(199)}😀`, 200, 'a'.repeat(199)],

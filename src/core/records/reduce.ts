@@ -1,5 +1,5 @@
+import type { AnyRecord, RecordKind, StoredRecord } from '../kinds';
 import type { CheckedChange } from './check-change';
-import type { AnyRecord, RecordKind, StoredRecord } from './kinds';
 
 /** All records of an inspection by id. */
 export type Records = ReadonlyMap<string, AnyRecord>;

@@ -1,7 +1,7 @@
 import type { GapOrder } from '@/core/fit/gap';
 import { BANK_CARD_MM, GAUGE_CARD, INNER_MARKS } from '@/core/fit/gauge-card';
 import type { Point } from '@/core/image/homography';
-import type { BodyOf, StoredRecord } from '@/core/records/kinds';
+import type { BodyOf, StoredRecord } from '@/core/kinds';
 import type { FramedPicture } from '@/workers/framed-pixels';
 
 /** A measure for the worker: which picture, beside what is drawn on it in px of the original. */

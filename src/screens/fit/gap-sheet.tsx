@@ -14,7 +14,7 @@ import { seamStations } from '@/core/fit/car-fit';
 import { toleranceFor } from '@/core/fit/defaults';
 import { GAP_STAGES } from '@/core/fit/gap';
 import type { Point } from '@/core/image/homography';
-import type { StoredRecord } from '@/core/records/kinds';
+import type { StoredRecord } from '@/core/kinds';
 import { SeamProfile } from '@/ui/charts/seam-profile';
 import { StripView } from '@/ui/charts/strip-view';
 import { Modal } from '@/ui/parts/modal';

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { BodyOf, StoredRecord } from '@/core/records/kinds';
+import type { BodyOf, StoredRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { StripView } from '@/ui/charts/strip-view';
 import { useWording } from '@/ui/preferences';

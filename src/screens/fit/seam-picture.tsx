@@ -1,6 +1,6 @@
 import type { CorrectedStation } from '@/core/fit/by-hand';
 import type { Point } from '@/core/image/homography';
-import type { StoredRecord } from '@/core/records/kinds';
+import type { StoredRecord } from '@/core/kinds';
 import { GridLines } from '@/ui/parts/grid-lines';
 import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
 import { CORNERS } from './gap-question';

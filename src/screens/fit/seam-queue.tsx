@@ -1,4 +1,4 @@
-import type { StoredRecord } from '@/core/records/kinds';
+import type { StoredRecord } from '@/core/kinds';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { SEAM_REFUSED_WORDS, seamName } from '@/words/fit';

@@ -1,6 +1,6 @@
 'use client';
 
-import { flawById, severity } from '@/core/flaws/loss';
+import { flawById, severity } from '@/core/catalogue/flaws/loss';
 import type { Mover } from '@/core/grade/grade';
 import { recordsOf } from '@/core/records/reduce';
 import { PinHead } from '@/ui/glyphs';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import type { PublishedKeys } from '@/core/report/known-keys';
+import type { PublishedKeys } from '@/core/seal/known-keys';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { Done, type DoneEvent } from './done';

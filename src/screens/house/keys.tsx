@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { PublishedKeys } from '@/core/report/known-keys';
+import type { PublishedKeys } from '@/core/seal/known-keys';
 import { Modal } from '@/ui/parts/modal';
 import { momentText } from '@/words/dates';
 import { told } from './told';

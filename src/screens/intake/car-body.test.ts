@@ -1,4 +1,4 @@
-import { carSchema } from '@/core/records/kinds/car';
+import { carSchema } from '@/core/kinds/car';
 import { carBody, carFields } from './car-body';
 
 const bodyOf = (change: object, car: Parameters<typeof carFields>[0] = null) => {

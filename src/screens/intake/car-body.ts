@@ -1,6 +1,6 @@
 import { type Fitted, NOTHING_FITTED } from '@/core/body/styles/options';
-import type { BodyOf } from '@/core/records/kinds';
-import type { LEAVE } from '@/core/records/kinds/car';
+import type { BodyOf } from '@/core/kinds';
+import type { LEAVE } from '@/core/kinds/car';
 import { figureOf, groupedFigureOf } from '@/core/units/figure';
 import { titleSays } from '@/words/car-title';
 

@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { planOf } from '@/core/body/plan';
 import { STYLES } from '@/core/body/styles';
-import { LEAVE } from '@/core/records/kinds/car';
+import { LEAVE } from '@/core/kinds/car';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { usePreferences } from '@/ui/preferences';

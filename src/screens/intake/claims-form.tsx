@@ -3,7 +3,7 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { CLAIM_KINDS } from '@/core/records/kinds/claim';
+import { CLAIM_KINDS } from '@/core/kinds/claim';
 import { recordsOf } from '@/core/records/reduce';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { usePreferences } from '@/ui/preferences';

@@ -1,4 +1,4 @@
-import { visitSchema } from '@/core/records/kinds/visit';
+import { visitSchema } from '@/core/kinds/visit';
 import { visitBody, visitFields } from './visit-body';
 
 const AT = '2027-02-10T09:00:00Z';

@@ -1,4 +1,4 @@
-import type { BodyOf } from '@/core/records/kinds';
+import type { BodyOf } from '@/core/kinds';
 import { figureOf } from '@/core/units/figure';
 
 type Visit = BodyOf<'visit'>;

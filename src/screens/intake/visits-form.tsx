@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import type { StoredRecord } from '@/core/records/kinds';
+import type { StoredRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { Modal } from '@/ui/parts/modal';
 import { useInspection } from '@/ui/records/inspection';

@@ -2,8 +2,8 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Zone } from '@/core/body/zone';
-import { filmReadings } from '@/core/gauge/film-readings';
 import type { ZonePaint } from '@/core/paint/analyse';
+import { filmReadings } from '@/core/paint/film-input';
 import { type PanelPlace, panelChange, plainestChange } from '@/core/paint/panel-change';
 import { panelMap } from '@/core/paint/panel-map';
 import { PAINT_STATES, type PaintState } from '@/core/paint/profiles';

@@ -1,7 +1,7 @@
 import { ArrowLeftRight } from 'lucide-react';
 import { useMemo } from 'react';
 import type { Zone } from '@/core/body/zone';
-import { filmReadings } from '@/core/gauge/film-readings';
+import { filmReadings } from '@/core/paint/film-input';
 import { panelMap } from '@/core/paint/panel-map';
 import { recordsOf } from '@/core/records/reduce';
 import { medianLabel } from '@/ui/body-plan/zone-looks';

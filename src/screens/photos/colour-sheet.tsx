@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import { largestOf, verdictOf } from '@/core/colour/verdicts';
 import type { Patch } from '@/core/image/pixels';
-import type { BodyOf, StoredRecord } from '@/core/records/kinds';
+import type { BodyOf, StoredRecord } from '@/core/kinds';
 import { Modal } from '@/ui/parts/modal';
 import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
 import { useWording } from '@/ui/preferences';

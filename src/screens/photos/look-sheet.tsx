@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { StoredRecord } from '@/core/records/kinds';
+import type { StoredRecord } from '@/core/kinds';
 import { GridLines } from '@/ui/parts/grid-lines';
 import { Modal } from '@/ui/parts/modal';
 

@@ -3,8 +3,8 @@
 import { AudioWaveform, Check, Eye, MapPin, Palette, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
+import type { StoredRecord } from '@/core/kinds';
 import { cameraShiftMin, momentsOf, type Proposal, proposeZones } from '@/core/photo/propose-zone';
-import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { photoQueue } from '@/ui/device/photo-queue';
 import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';

@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, useState } from 'react';
 import type { Patch } from '@/core/image/pixels';
-import type { StoredRecord } from '@/core/records/kinds';
+import type { StoredRecord } from '@/core/kinds';
 import { Modal } from '@/ui/parts/modal';
 import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
 import { useWording } from '@/ui/preferences';

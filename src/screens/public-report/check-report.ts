@@ -1,5 +1,5 @@
-import { type KeyStanding, publishedKeysSchema, standingOfKey } from '@/core/report/known-keys';
-import type { Recomputed } from '@/core/report/recompute';
+import { type KeyStanding, publishedKeysSchema, standingOfKey } from '@/core/seal/known-keys';
+import type { Recomputed } from '@/report/recompute';
 
 export interface Checked {
   readonly sha256: string;
@@ -30,8 +30,8 @@ export async function checkReport(
   progress: (done: number, all: number) => void,
 ): Promise<CheckResult> {
   const [{ verifyReport }, { recomputeReport }, report, published] = await Promise.all([
-    import('@/core/report/seal'),
-    import('@/core/report/recompute'),
+    import('@/core/seal/seal'),
+    import('@/report/recompute'),
     fetch(address).then((r) => r.json()),
     fetch(keysAddress).then((r) => r.json()),
   ]);

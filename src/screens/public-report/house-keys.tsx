@@ -1,4 +1,4 @@
-import type { PublishedKeys } from '@/core/report/known-keys';
+import type { PublishedKeys } from '@/core/seal/known-keys';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { momentText } from '@/words/dates';
 

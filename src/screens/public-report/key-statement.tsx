@@ -1,5 +1,5 @@
 import { KeyRound, TriangleAlert } from 'lucide-react';
-import type { KeyStanding } from '@/core/report/known-keys';
+import type { KeyStanding } from '@/core/seal/known-keys';
 import { keyText } from '@/words/seal';
 
 /** Says whether the key that sealed a report is one that its house publishes. */

@@ -1,7 +1,7 @@
-import type { RecordChange } from '@/core/report/changes';
-import type { KeyStanding } from '@/core/report/known-keys';
-import type { Snapshot } from '@/core/report/snapshot';
+import type { KeyStanding } from '@/core/seal/known-keys';
 import type { ThicknessUnit } from '@/core/units/thickness';
+import type { RecordChange } from '@/report/changes';
+import type { Snapshot } from '@/report/snapshot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { ReportView } from '@/ui/report/report-view';

@@ -1,4 +1,4 @@
-import { PART_PHRASES } from '@/core/entry/lexicon';
+import { PART_PHRASES } from '@/entry/lexicon';
 import { FLAW_WORDS } from '@/words/flaws';
 
 const COMPLETIONS = [

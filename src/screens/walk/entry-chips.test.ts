@@ -1,5 +1,5 @@
 import { planOf } from '@/core/body/plan';
-import { type EntryContext, parseEntry } from '@/core/entry/parse';
+import { type EntryContext, parseEntry } from '@/entry/parse';
 import { PLAIN_WORDING } from '@/words/vocabulary';
 import { chipsOf } from './entry-chips';
 

@@ -1,5 +1,5 @@
-import type { EntryItem } from '@/core/entry/parse';
 import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
+import type { EntryItem } from '@/entry/parse';
 import { BY_WORDS } from '@/words/fit';
 import { countedName } from '@/words/flaws';
 import { ASPECT_WORDS, BLOCKED_WORDS, term } from '@/words/terms';

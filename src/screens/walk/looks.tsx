@@ -4,7 +4,7 @@ import { Ban, Check, Ruler } from 'lucide-react';
 import { useState } from 'react';
 import type { Aspect, Zone } from '@/core/body/zone';
 import type { Cell } from '@/core/grade/coverage';
-import { BLOCKED_BY, type BlockedBy } from '@/core/records/kinds/look';
+import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import { recordsOf } from '@/core/records/reduce';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';

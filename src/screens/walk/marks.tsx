@@ -1,7 +1,7 @@
 import { Check, Trash2, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Zone } from '@/core/body/zone';
-import { MARK_IDS, MARK_THEMES, MARKS, type MarkId } from '@/core/paint/marks';
+import { MARK_IDS, MARK_THEMES, MARKS, type MarkId } from '@/core/catalogue/marks';
 import { recordsOf } from '@/core/records/reduce';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { Modal } from '@/ui/parts/modal';

@@ -1,4 +1,4 @@
-import type { ScaleGrade, ScalePart } from '@/core/flaws/iso4628';
+import type { ScaleGrade, ScalePart } from '@/core/catalogue/flaws/iso4628';
 import { IsoPattern } from '@/ui/iso-pattern';
 
 const GRADES: readonly ScaleGrade[] = [0, 1, 2, 3, 4, 5];

@@ -1,7 +1,7 @@
 import { planOf } from '@/core/body/plan';
-import { type EntryContext, parseEntry } from '@/core/entry/parse';
-import { RECORD_SCHEMAS } from '@/core/records/kinds';
+import { KINDS } from '@/core/kinds';
 import type { Records } from '@/core/records/reduce';
+import { type EntryContext, parseEntry } from '@/entry/parse';
 import { PLAIN_WORDING } from '@/words/vocabulary';
 import { chipsOf } from './entry-chips';
 import { entriesOf } from './take-entry';
@@ -29,7 +29,7 @@ it.each([
 ])('enters records that their schema takes: %s', (text) => {
   const entries = entriesOf(parseEntry(text, context).items, none, options);
   expect(entries.length).toBeGreaterThan(0);
-  for (const { kind, body } of entries) expect(RECORD_SCHEMAS[kind].safeParse(body).error?.issues ?? []).toEqual([]);
+  for (const { kind, body } of entries) expect(KINDS[kind].schema.safeParse(body).error?.issues ?? []).toEqual([]);
 });
 
 it('takes an asked value as mil, or as typed with the confirmation', () => {

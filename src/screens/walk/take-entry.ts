@@ -1,8 +1,8 @@
-import type { EntryItem } from '@/core/entry/parse';
 import { notches } from '@/core/fit/car-fit';
 import type { Records } from '@/core/records/reduce';
 import { recordsOf } from '@/core/records/reduce';
 import { toUm } from '@/core/units/thickness';
+import type { EntryItem } from '@/entry/parse';
 import type { InspectionStore } from '@/ui/records/inspection-store';
 
 export interface TakeOptions {

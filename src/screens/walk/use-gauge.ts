@@ -3,7 +3,7 @@ import { toast } from 'sonner';
 import { distanceToOutline } from '@/core/body/geometry';
 import { toSheet } from '@/core/body/plan';
 import type { GaugeError, GaugeEvent } from '@/core/gauge/line-protocol';
-import { PRACTICE_NOTE } from '@/core/gauge/practice';
+import { PRACTICE_NOTE } from '@/core/kinds/practice';
 import { recordsOf } from '@/core/records/reduce';
 import { toUm } from '@/core/units/thickness';
 import { practiceCar } from '@/instruments/practice-car';

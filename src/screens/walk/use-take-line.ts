@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import { type Entry, parseEntry } from '@/core/entry/parse';
-import { OWN_WORDS } from '@/core/flaws/own-words';
+import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
+import { type Entry, parseEntry } from '@/entry/parse';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import type { Taken } from '@/ui/records/inspection-store';

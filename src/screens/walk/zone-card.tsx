@@ -3,10 +3,10 @@
 import { ChevronLeft, ChevronRight, MapPin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Zone } from '@/core/body/zone';
-import { flawById, severity } from '@/core/flaws/loss';
-import { OWN_WORDS } from '@/core/flaws/own-words';
+import { flawById, severity } from '@/core/catalogue/flaws/loss';
+import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
+import type { StoredRecord } from '@/core/kinds';
 import { rangeOf, withoutOverview } from '@/core/photo/pairs';
-import type { StoredRecord } from '@/core/records/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { thicknessText } from '@/core/units/thickness';
 import { PinHead } from '@/ui/glyphs';

@@ -3,10 +3,10 @@ import { mkdtempSync } from 'node:fs';
 import { open, readFile, rm, stat } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
+import { type AnyRecord, schemaNumber } from '@/core/kinds';
 import { type BundleProblem, readBundle } from '@/core/records/bundle';
 import { CHANGES_PER_CALL } from '@/core/records/change';
-import { type AnyRecord, KIND_HISTORY } from '@/core/records/kinds';
-import { canonicalText } from '@/core/report/seal';
+import { canonicalText } from '@/core/seal/seal';
 import type { Actor } from '@/data/actor';
 import { audit } from '@/data/audit';
 import { type Db, inOrg } from '@/data/db';
@@ -199,7 +199,7 @@ async function takeRecords(db: Db, actor: Actor, inspectionId: string, records: 
       op: 'put' as const,
       kind: r.kind,
       record: r.id,
-      schema: KIND_HISTORY[r.kind].schema,
+      schema: schemaNumber(r.kind),
       base: r.version - 1,
       body: r.body,
     }));

@@ -1,11 +1,11 @@
-import { readSnapshot } from '@/core/report/read-snapshot';
-import { reportFileSchema } from '@/core/report/seal';
-import { type Snapshot, takeSnapshot } from '@/core/report/snapshot';
+import { reportFileSchema } from '@/core/seal/seal';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
 import { sealedReport } from '@/data/seals';
+import { readSnapshot } from '@/report/read-snapshot';
+import { type Snapshot, takeSnapshot } from '@/report/snapshot';
 import { saleYear } from '../sealing';
 
 /** What a report of the inspection says: exactly the sealed one where there is one, else the draft computed now. */

@@ -1,9 +1,9 @@
 import { planOfCar } from '@/core/body/plan';
 import { gradeCar } from '@/core/grade/grade';
-import type { AnyRecord } from '@/core/records/kinds';
+import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import { missingFrom } from '@/core/report/missing';
-import { type Snapshot, type SnapshotInput, takeSnapshot } from '@/core/report/snapshot';
+import { missingFrom } from '@/report/missing';
+import { type Snapshot, type SnapshotInput, takeSnapshot } from '@/report/snapshot';
 
 /** What a report rests on: all records, and what is said of its seal. */
 export interface ToSeal {

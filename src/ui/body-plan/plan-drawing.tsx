@@ -4,7 +4,7 @@ import { shortestLinks } from '@/core/body/links';
 import { pathOf } from '@/core/body/outline-path';
 import { type Plan, toSheet } from '@/core/body/plan';
 import type { View, Zone } from '@/core/body/zone';
-import type { Family } from '@/core/flaws/flaw';
+import type { Family } from '@/core/catalogue/flaws/flaw';
 import { PinMark } from '../glyphs';
 
 /** How one zone is drawn. */

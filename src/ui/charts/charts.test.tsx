@@ -1,5 +1,5 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import { FAMILIES } from '@/core/flaws/flaw';
+import { FAMILIES } from '@/core/catalogue/flaws/flaw';
 import { DEFAULT_PROFILES } from '@/core/paint/profiles';
 import { PinHead } from '../glyphs';
 import { EvidenceStamp } from '../parts/evidence-stamp';

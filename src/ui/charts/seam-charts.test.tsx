@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { planOf } from '@/core/body/plan';
 import { fitOfCar, seamStations } from '@/core/fit/car-fit';
-import { type AnyRecord, RECORD_SCHEMAS } from '@/core/records/kinds';
+import { type AnyRecord, KINDS } from '@/core/kinds';
 import { SeamMarks } from '../body-plan/seam-marks';
 import { rangeOf, SeamProfile } from './seam-profile';
 
@@ -35,7 +35,7 @@ describe('seams on the plan', () => {
       id: 'g',
       kind: 'gap',
       version: 1,
-      body: RECORD_SCHEMAS.gap.parse({ seam: SEAM, by: 'feeler', stations, at: '2027-02-10T09:00:00Z' }),
+      body: KINDS.gap.schema.parse({ seam: SEAM, by: 'feeler', stations, at: '2027-02-10T09:00:00Z' }),
     }) as AnyRecord;
   const marks = (stations: object[], props: Partial<Parameters<typeof SeamMarks>[0]> = {}) => {
     const fits = new Map(fitOfCar(plan, [record(stations)]).seams.map((s) => [s.seam, s]));

@@ -1,5 +1,5 @@
+import type { Reading } from '@/core/kinds/reading';
 import type { PaintProfile } from '@/core/paint/profiles';
-import type { Reading } from '@/core/records/kinds/reading';
 import { type ThicknessUnit, thicknessFigure, thicknessSign } from '@/core/units/thickness';
 import { rampColour } from '../body-plan/ramp';
 

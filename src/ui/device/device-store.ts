@@ -1,6 +1,6 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
+import type { AnyRecord } from '@/core/kinds';
 import type { CheckedChange } from '@/core/records/check-change';
-import type { AnyRecord } from '@/core/records/kinds';
 import type { InspectionFacts } from '../records/inspection-facts';
 import type { Outbox, RejectedChange, SendOutcome } from '../records/inspection-store';
 

@@ -1,7 +1,7 @@
 import { v7 as uuidv7 } from 'uuid';
+import { schemaNumber } from '@/core/kinds';
 import type { CheckedChange } from '@/core/records/check-change';
 import { clip } from '@/core/records/clip';
-import { KIND_HISTORY } from '@/core/records/kinds';
 import { device, keepWaiting, type PhotoRow } from './device-store';
 import { type StoredPhoto, sendPhoto, shaOf } from './send-photo';
 
@@ -41,7 +41,7 @@ export function changeOfPhoto(
     op: 'put',
     kind: 'photo',
     record: row.id,
-    schema: KIND_HISTORY.photo.schema,
+    schema: schemaNumber('photo'),
     base: 0,
     body: {
       sha256,

@@ -1,5 +1,5 @@
 import pLimit from 'p-limit';
-import type { AnyRecord } from '@/core/records/kinds';
+import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import type { InspectionFacts } from '../records/inspection-facts';
 import { saveLot } from './device-store';

@@ -1,4 +1,4 @@
-import type { Evidence } from '@/core/records/kinds/common';
+import type { Evidence } from '@/core/kinds/common';
 
 /** How a statement is known, as a small stamp in type. */
 export function EvidenceStamp({ evidence }: { evidence: Evidence }) {

@@ -2,7 +2,7 @@
 
 import { History } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { RecordKind } from '@/core/records/kinds';
+import type { RecordKind } from '@/core/kinds';
 import { momentText } from '@/words/dates';
 import { plural } from '@/words/plural';
 import { recordSays } from '@/words/record';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { AnyRecord } from '@/core/records/kinds';
+import type { AnyRecord } from '@/core/kinds';
 import { applyTo } from '@/core/records/reduce';
 import { changeTo, type Edit, sameBody } from './edits';
 

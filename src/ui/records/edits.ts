@@ -1,5 +1,5 @@
+import { type AnyRecord, type BodyOf, type RecordKind, schemaNumber } from '@/core/kinds';
 import type { CheckedChange } from '@/core/records/check-change';
-import { type AnyRecord, type BodyOf, KIND_HISTORY, type RecordKind } from '@/core/records/kinds';
 
 /** One record moved from one content to another; null where it is not there. Turned round, it is its own inverse. */
 export interface Edit {
@@ -15,7 +15,7 @@ export interface Edit {
 export function changeTo(edit: Edit, base: number, id: string): CheckedChange | null {
   const { kind, record, after } = edit;
   if (after !== null)
-    return { id, op: 'put', kind, record, schema: KIND_HISTORY[kind].schema, base, body: after as BodyOf<RecordKind> };
+    return { id, op: 'put', kind, record, schema: schemaNumber(kind), base, body: after as BodyOf<RecordKind> };
   return base > 0 ? { id, op: 'remove', kind, record, base } : null;
 }
 

@@ -1,8 +1,8 @@
 import { v7 as uuidv7 } from 'uuid';
+import type { AnyRecord, BodyOf, RecordKind } from '@/core/kinds';
+import { withDefaults } from '@/core/kinds/with-defaults';
 import { CHANGES_PER_CALL, type ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkBody } from '@/core/records/check-change';
-import type { AnyRecord, BodyOf, RecordKind } from '@/core/records/kinds';
-import { withDefaults } from '@/core/records/kinds/with-defaults';
 import { applyTo, type Records, recordsOf } from '@/core/records/reduce';
 import { changeTo, type Edit, sameBody } from './edits';
 

@@ -13,7 +13,7 @@ import {
 } from 'react';
 import { type Plan, planOfCar } from '@/core/body/plan';
 import { type Grade, gradeCar } from '@/core/grade/grade';
-import type { AnyRecord, BodyOf } from '@/core/records/kinds';
+import type { AnyRecord, BodyOf } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { openHere } from '../device/background-sender';
 import { outboxFor, saveLot } from '../device/device-store';

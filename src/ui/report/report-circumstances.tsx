@@ -1,6 +1,6 @@
-import type { AnyRecord } from '@/core/records/kinds';
+import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import type { Snapshot } from '@/core/report/snapshot';
+import type { Snapshot } from '@/report/snapshot';
 import { carFacts, notSeenText, visitText } from '@/words/report';
 import { CLAIM_WORDS, term } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';

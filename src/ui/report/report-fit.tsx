@@ -1,7 +1,7 @@
 import type { Plan } from '@/core/body/plan';
-import type { AnyRecord } from '@/core/records/kinds';
+import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import type { Snapshot } from '@/core/report/snapshot';
+import type { Snapshot } from '@/report/snapshot';
 import { correctionText, FIT_VERDICT_WORDS, hintText, seamName, shutText, stanceText } from '@/words/fit';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';

@@ -1,4 +1,4 @@
-import type { Snapshot } from '@/core/report/snapshot';
+import type { Snapshot } from '@/report/snapshot';
 import { AXIS_WORDS, bandText, gradeFigures, LENS_WORDS } from '@/words/grade';
 import { IntervalBand } from '../charts/interval-band';
 

@@ -1,8 +1,8 @@
-import { MARKS } from '@/core/paint/marks';
-import type { AnyRecord } from '@/core/records/kinds';
+import { MARKS } from '@/core/catalogue/marks';
+import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import type { Snapshot } from '@/core/report/snapshot';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
+import type { Snapshot } from '@/report/snapshot';
 import { colourText } from '@/words/colour';
 import { markText } from '@/words/marks';
 import { reasonText } from '@/words/paint';

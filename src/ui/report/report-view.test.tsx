@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { type Bundle, bundleSchema } from '@/core/records/bundle';
-import { takeSnapshot } from '@/core/report/snapshot';
+import { takeSnapshot } from '@/report/snapshot';
 import { PLAIN_WORDING, type Wording } from '@/words/vocabulary';
 import { ReportView } from './report-view';
 

@@ -1,12 +1,12 @@
 import { type Plan, planOfCar } from '@/core/body/plan';
 import { VIEWS, type View } from '@/core/body/zone';
-import { flawById, severity } from '@/core/flaws/loss';
-import type { StoredRecord } from '@/core/records/kinds';
+import { flawById, severity } from '@/core/catalogue/flaws/loss';
+import type { StoredRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import { type NumberedFinding, numberedFindings } from '@/core/report/numbered';
-import { sealedRecords } from '@/core/report/read-snapshot';
-import type { Snapshot } from '@/core/report/snapshot';
 import type { ThicknessUnit } from '@/core/units/thickness';
+import { type NumberedFinding, numberedFindings } from '@/report/numbered';
+import { sealedRecords } from '@/report/read-snapshot';
+import type { Snapshot } from '@/report/snapshot';
 import { CAUTION_WORDS } from '@/words/cautions';
 import { dayText } from '@/words/dates';
 import { GATE_WORDS } from '@/words/grade';

@@ -1,5 +1,5 @@
+import { RECORD_KINDS } from '@/core/kinds';
 import { checkBody } from '@/core/records/check-change';
-import { RECORD_KINDS } from '@/core/records/kinds';
 import { mendedBody, mendFields, mendTexts } from './mend-fields';
 
 const finding = {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { RECORD_SCHEMAS, type RecordKind } from '@/core/records/kinds';
+import { KINDS, type RecordKind } from '@/core/kinds';
 import { figureOf } from '@/core/units/figure';
 
 /** A field of a record as a simple form can show it. */
@@ -23,7 +23,7 @@ function bare(schema: z.ZodType): { inner: z.ZodType; nullable: boolean } {
 
 /** The fields of a kind that stand for one text, figure, choice or yes and no; others are left as they are. */
 export function mendFields(kind: RecordKind): MendField[] {
-  return Object.entries(RECORD_SCHEMAS[kind].shape as Record<string, z.ZodType>).flatMap(([key, schema]) => {
+  return Object.entries(KINDS[kind].schema.shape as Record<string, z.ZodType>).flatMap(([key, schema]) => {
     const { inner, nullable } = bare(schema);
     const field = (type: MendField['type'], options: readonly string[] = []) => [
       { key, type, options, mayBeEmpty: nullable },

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { uuidSchema } from '@/core/records/kinds/common';
+import { uuidSchema } from '@/core/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { rotateSealKey } from '@/data/seal-keys';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { instantSchema, text } from '@/core/records/kinds/common';
+import { instantSchema, text } from '@/core/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { revokeSealKey } from '@/data/seal-keys';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { uuidSchema } from '@/core/records/kinds/common';
+import { uuidSchema } from '@/core/kinds/common';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { logOf, logVerdict } from '@/data/log';

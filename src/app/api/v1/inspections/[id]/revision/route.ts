@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { text } from '@/core/records/kinds/common';
+import { text } from '@/core/kinds/common';
 import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';

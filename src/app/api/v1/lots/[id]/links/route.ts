@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { text } from '@/core/records/kinds/common';
+import { text } from '@/core/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection } from '@/data/inspections';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { daySchema, text } from '@/core/records/kinds/common';
+import { daySchema, text } from '@/core/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { addLot, isYardPlace, salesOf, yardPage } from '@/data/lots';

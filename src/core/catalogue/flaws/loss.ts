@@ -1,0 +1,41 @@
+import type { Finding } from '../../kinds/finding';
+import { FLAWS } from './catalogue';
+import type { Flaw } from './flaw';
+import { type ScaleGrade, scalePartOf, shareOfGrade } from './iso4628';
+
+const BY_ID = new Map(FLAWS.map((f) => [f.id, f]));
+
+/** The flaw of that id. Throws for an id that the schema cannot have let through. */
+export function flawById(id: string): Flaw {
+  const flaw = BY_ID.get(id);
+  if (!flaw) throw new Error(`no flaw ${id} in the catalogue`);
+  return flaw;
+}
+
+/** Share of the zone that a finding covers, 0 to 1: as stated, or as its grade of ISO 4628 stands for; null when neither. */
+export function shareOf(finding: Pick<Finding, 'flaw' | 'share' | 'iso4628'>): number | null {
+  if (finding.share !== null) return finding.share;
+  const part = scalePartOf(finding.flaw);
+  return part && finding.iso4628 ? shareOfGrade(part, finding.iso4628.quantity as ScaleGrade) : null;
+}
+
+/**
+ * Loss of a zone's condition by one finding, 0 upwards (0.1 = about a tenth): the flaw's loss for a typical one, times
+ * the square roots of count and of size (or share) against the typical, so that many small ones saturate.
+ */
+export function findingLoss(
+  finding: Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'iso4628' | 'touchedIn'>,
+): number {
+  const flaw = flawById(finding.flaw);
+  const share = shareOf(finding);
+  const byShare = share !== null && share > 0 ? Math.sqrt(share / (flaw.typicalShare ?? 0.05)) : null;
+  const bySize = finding.sizeMm === null ? 1 : Math.sqrt(finding.sizeMm / flaw.typicalMm);
+  const extent = Math.min(4, Math.max(0.3, byShare ?? bySize));
+  const touched = finding.touchedIn ? 0.6 : 1;
+  return flaw.loss * Math.sqrt(finding.count) * extent * touched;
+}
+
+/** How far a finding's pin is filled, 0 to 1, from its loss. */
+export function severity(finding: Parameters<typeof findingLoss>[0]): number {
+  return 1 - Math.exp(-2.2 * findingLoss(finding));
+}

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { GAP_REFUSALS } from '../catalogue/gap-refusals';
+import { instantSchema, seamSchema, shaSchema, text, uuidSchema, zoneSchema } from './common';
+import { defineKind } from './kind';
+
+/** What is known of a picture; its bytes live in the photo store under their hash. */
+export const photoSchema = z.object({
+  sha256: shaSchema,
+  name: text(200).min(1),
+  type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  bytes: z.number().int().positive(),
+  widthPx: z.number().int().positive(),
+  heightPx: z.number().int().positive(),
+  takenAt: instantSchema.nullable().default(null),
+  zone: zoneSchema.nullable().default(null),
+  finding: uuidSchema.nullable().default(null),
+  /** An overview from where one stands, or a close-up; null: by whether it was taken for a finding. */
+  range: z.enum(['far', 'near']).nullable().default(null),
+  /** The seam that it shows with a card beside it, to be measured. */
+  seam: seamSchema.nullable().default(null),
+  /** Why no gap is read off it, as the measure said or an inspector decided; null: none tried, or measured. */
+  seamRefused: z
+    .enum([...GAP_REFUSALS, 'by-hand'])
+    .nullable()
+    .default(null),
+  caption: text(300).default(''),
+  /** True for pictures drawn by the program, which show no real car. */
+  drawn: z.boolean().default(false),
+});
+export type Photo = z.infer<typeof photoSchema>;
+
+export const photo = defineKind({
+  schema: photoSchema,
+  on: ['zone', 'seam'],
+  file: (p) => p.sha256,
+  since: 1,
+});

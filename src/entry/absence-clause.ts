@@ -1,0 +1,73 @@
+import type { Aspect } from '@/core/body/zone';
+import { type Entry, type EntryContext, refused } from './context';
+import { flawHere } from './flaw-here';
+import { ASPECT_TABLE, FAULT_TABLE, FLAW_TABLE } from './lexicon';
+import { ABSENCE, ABSENCE_FILLER, FILLER, NEGATIONS } from './phrases';
+import { takeZone } from './take-zone';
+import type { TokenCursor } from './token-cursor';
+
+const isNegated = (words: readonly string[]) => words.some((w) => NEGATIONS.has(w));
+/** Flaws that are said with a negation: "does not work", "no strength". */
+const NEGATED_FLAWS = [
+  ...FAULT_TABLE.filter(([words]) => isNegated(words)).map(([words]) => [words, true] as const),
+  ...FLAW_TABLE.filter(([words]) => isNegated(words)).map(([words]) => [words, true] as const),
+].sort((a, b) => b[0].length - a[0].length);
+
+/** Whether a line says that something is not there. `no` before a figure corrects it; a flaw may be said by what it does not do. */
+export function hasAbsence(given: TokenCursor): boolean {
+  const line = given.copy();
+  while (line.take(NEGATED_FLAWS));
+  return line.left.some((t, i) => {
+    if (t?.kind !== 'word' || !NEGATIONS.has(t.text)) return false;
+    return !(t.text === 'no' && line.left[i + 1]?.kind === 'number');
+  });
+}
+
+/**
+ * `no dents on the hood`, `left headlight no cracks`: clean looks at the aspects that the flaws would be of. Refuses where
+ * anything else is said, where a flaw stands without its negation, and flaws that the place cannot have.
+ */
+export function absenceClause(line: TokenCursor, context: EntryContext): Entry {
+  const found = takeZone(line, context, { several: true });
+  if (!found.ok) return refused(found.problem);
+  if (found.zone === null) return refused({ kind: 'no-zone' });
+  if (found.beside) return refused({ kind: 'not-understood', words: found.beside });
+  const all = line.words();
+  const absent: { flaws: readonly string[] | null; aspect: Aspect | null }[] = [];
+  for (let joined = false; line.rest().length > 0; joined = true) {
+    while (line.takeFirst(FILLER) || line.takeFirst(ABSENCE_FILLER));
+    if (line.rest().length === 0) break;
+    const negated = line.takeFirst(ABSENCE);
+    // "no chips or dents": the second stands under the first one's negation only behind a joining word.
+    if (!negated && !(joined && line.takeFirst(JOINING))) return refused({ kind: 'not-understood', words: all });
+    if (negated === null && line.takeFirst(ABSENCE)) joined = true;
+    while (line.takeFirst(ABSENCE_FILLER));
+    const flaws = line.takeFirst(FLAW_TABLE);
+    const aspect = flaws ? null : line.takeFirst(ASPECT_TABLE);
+    if (!flaws && !aspect) return refused({ kind: 'not-understood', words: all });
+    absent.push({ flaws, aspect });
+  }
+  if (absent.length === 0) return refused({ kind: 'not-understood', words: all });
+  const items: Entry['items'][number][] = [];
+  for (const slug of found.all ?? [found.zone]) {
+    const zone = context.plan.zones.get(slug)!;
+    const aspects = new Set<Aspect>();
+    for (const { flaws, aspect } of absent) {
+      // Whatever of them it might be, it was looked for: each aspect that one of them would be of.
+      const here = flaws ? flaws.flatMap((f) => flawHere(f, zone) ?? []) : zone.aspects.filter((a) => a === aspect);
+      if (here.length === 0)
+        return flaws
+          ? refused({ kind: 'flaw-not-here', flaw: flaws[0]!, zone: slug })
+          : refused({ kind: 'not-understood', words: all });
+      for (const a of here) aspects.add(a);
+    }
+    items.push({ kind: 'look', zone: slug, aspects: [...aspects], outcome: 'clean', why: null, note: '' });
+  }
+  return { items, problems: [] };
+}
+
+const JOINING = [
+  [['or'], true],
+  [['nor'], true],
+  [['and'], true],
+] as const;

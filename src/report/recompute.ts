@@ -1,0 +1,67 @@
+import { gradeTablesSchema } from '@/core/grade/tables';
+import type { OpenedSnapshot } from './read-snapshot';
+import { COMPUTED_BY, type Snapshot, takeSnapshot } from './snapshot';
+
+/** Why a report's figures cannot be computed from what it holds. */
+export type NotRecomputable =
+  | 'withheld'
+  | 'unreadable'
+  | 'tables'
+  | 'records'
+  /** They come out otherwise here, and the report was computed by another version of the formulas. */
+  | 'other-computation';
+
+export type Recomputed =
+  | { readonly recomputed: 'same' }
+  /** Paths of the figures that are not what follows from the records, at most {@link DIFFERENCES_TOLD}. */
+  | { readonly recomputed: 'differs'; readonly differs: readonly string[] }
+  | { readonly recomputed: 'not-possible'; readonly why: NotRecomputable };
+
+const DIFFERENCES_TOLD = 20;
+/** Figures are sealed with seven digits; machines may differ in the last few of what they compute. */
+const RELATIVE = 1e-4;
+const ABSOLUTE = 1e-6;
+
+const isObject = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null;
+const near = (a: number, b: number) => Math.abs(a - b) <= ABSOLUTE + RELATIVE * Math.max(Math.abs(a), Math.abs(b));
+
+/** Paths at which two values differ: numbers beyond rounding, everything else at all. */
+function differences(sealed: unknown, now: unknown, path: string, found: string[]): void {
+  if (found.length >= DIFFERENCES_TOLD) return;
+  if (typeof sealed === 'number' && typeof now === 'number') {
+    if (!near(sealed, now)) found.push(path);
+  } else if (isObject(sealed) && isObject(now)) {
+    for (const key of new Set([...Object.keys(sealed), ...Object.keys(now)]))
+      differences(sealed[key], now[key], path === '' ? key : `${path}.${key}`, found);
+  } else if (sealed !== now) found.push(path);
+}
+
+/**
+ * Computes a report's figures anew from the records and tables that it holds and says whether they are the sealed ones.
+ * Not possible where findings are withheld (the grade counts them), where a part cannot be read, or where the report was
+ * computed by other formulas and they give other figures.
+ */
+export function recomputeReport({ snapshot, unreadable }: OpenedSnapshot): Recomputed {
+  const no = (why: NotRecomputable): Recomputed => ({ recomputed: 'not-possible', why });
+  if (snapshot.results.withheld.length > 0) return no('withheld');
+  if (unreadable.length > 0) return no('unreadable');
+  const tables = gradeTablesSchema.safeParse(snapshot.tables.grade);
+  if (!tables.success) return no('tables');
+  const { tolerances } = snapshot.tables;
+  const taken = takeSnapshot({
+    bundle: snapshot.bundle,
+    sale: snapshot.sale,
+    sealedAt: snapshot.sealedAt,
+    sealedBy: snapshot.sealedBy,
+    onYear: snapshot.onYear,
+    tables: tables.data,
+    profiles: snapshot.tables.profiles,
+    ...(tolerances && { tolerances }),
+  });
+  if (!taken.ok) return no('records');
+  const found: string[] = [];
+  const plain = (results: Snapshot['results']) => JSON.parse(JSON.stringify(results)) as unknown;
+  differences(plain(snapshot.results), plain(taken.snapshot.results), '', found);
+  if (found.length === 0) return { recomputed: 'same' };
+  return snapshot.computedBy === COMPUTED_BY ? { recomputed: 'differs', differs: found } : no('other-computation');
+}
