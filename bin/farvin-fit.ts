@@ -1,6 +1,7 @@
+import { HUNG, type Hung } from '../src/core/body/hanging';
 import { readStationsCsv } from '../src/core/csv/stations';
 import { measureGap } from '../src/core/fit/gap';
-import { fitPanel, HUNG, type Hung, type StationResidual } from '../src/core/fit/panel-fit';
+import { fitPanel, type StationResidual } from '../src/core/fit/panel-fit';
 import type { Point } from '../src/core/image/homography';
 import type { Pixels } from '../src/core/image/pixels';
 import { readBytes, readText } from './files';

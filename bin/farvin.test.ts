@@ -170,7 +170,7 @@ describe('the key of a report', () => {
   });
 
   it('says nothing for a report that was made up: whose figures do not follow, under a key of its own', async () => {
-    const { sealSnapshot } = await import('@/core/seal/seal');
+    const { sealSnapshot } = await import('@/report/sealed-report');
     const { snapshot } = JSON.parse(readFileSync(out, 'utf8'));
     snapshot.bundle.records.finding = [];
     for (const whole of snapshot.results.whole) Object.assign(whole.grade, { low: 97, value: 98, high: 99 });

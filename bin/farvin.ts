@@ -6,7 +6,8 @@ import { parseArgs } from 'node:util';
 import type { AnyRecord } from '@/core/kinds';
 import { filmInput } from '@/core/paint/film-input';
 import { type PublishedKeys, publishedKeysSchema, standingOfKey } from '@/core/seal/known-keys';
-import { canonicalText, sealSnapshot, verifyReport } from '@/core/seal/seal';
+import { sealSnapshot, verifyReport } from '@/report/sealed-report';
+import { canonicalText } from '@/core/seal/seal';
 import { recomputeReport } from '@/report/recompute';
 import { type Snapshot, takeSnapshot } from '@/report/snapshot';
 import { planOf, planOfCar } from '../src/core/body/plan';
@@ -18,6 +19,7 @@ import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
 import { type Bundle, readBundle } from '../src/core/records/bundle';
 import { recordsOf } from '../src/core/records/reduce';
 import { sha256Of } from '../src/server/sha256';
+import { whyNextText } from '../src/words/paint';
 import { doorVerb, type FitFlags, type GapFlags, gapVerb } from './farvin-fit';
 import { type ListenFlags, listenVerb, planVerb } from './farvin-listen';
 import { isZipFile, readText } from './files';
@@ -79,7 +81,7 @@ function paintOutput(analysis: PaintAnalysis): object {
     baselineUm: analysis.baselineUm,
     zones: analysis.zones.map(({ lacks: _l, ...z }) => z),
     contrasts: analysis.contrasts,
-    next: analysis.next,
+    next: analysis.next.map((n) => ({ ...n, why: whyNextText(n.why) })),
   };
 }
 

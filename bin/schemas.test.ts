@@ -4,7 +4,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import { readReadingsCsv } from '@/core/csv/readings';
 import { readBundle } from '@/core/records/bundle';
-import { verifyReport } from '@/core/seal/seal';
+import { verifyReport } from '@/report/sealed-report';
 import { publishedSchemas } from './published-schemas';
 
 const ROOT = path.join(__dirname, '..');

@@ -1,4 +1,5 @@
-import { notches, panelStations } from '../src/core/fit/car-fit';
+import { notches } from '../src/core/fit/seams';
+import { panelStations } from '../src/core/fit/hung-panels';
 import { afterMoving } from '../src/core/fit/panel-fit';
 import { normalDraw, seeded } from '../src/core/stats/random';
 import type { DemoVisit } from './visit';

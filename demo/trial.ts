@@ -1,6 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import { planOf } from '../src/core/body/plan';
-import { gaugeCanRead } from '../src/core/paint/analyse';
+import { gaugeCanRead } from '../src/core/paint/sampling';
 import { normalDraw, seeded } from '../src/core/stats/random';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { actorOf } from '../src/data/actor';

@@ -1,4 +1,4 @@
-import { DEFAULT_TOLERANCES } from '@/core/fit/defaults';
+import { DEFAULT_TOLERANCES } from '@/core/fit/tolerances';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
 import { createAccount, createOrganisation } from './accounts';
 import { type Actor, actorOf } from './actor';

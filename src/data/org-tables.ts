@@ -1,6 +1,6 @@
 import { and, eq, ne } from 'drizzle-orm';
 import { z } from 'zod';
-import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from '@/core/fit/defaults';
+import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from '@/core/fit/tolerances';
 import { DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema } from '@/core/grade/tables';
 import { DEFAULT_PROFILES, type PaintProfile, profileSchema } from '@/core/paint/profiles';
 import type { Actor } from './actor';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import { verifyReport } from '@/core/seal/seal';
 import { recomputeReport } from '@/report/recompute';
+import { verifyReport } from '@/report/sealed-report';
 import { sealInspection } from '@/server/sealing';
 import { figureShop } from '@/server/workshop/workshop';
 import { auditOf } from './audit';

@@ -1,6 +1,6 @@
-import { DEFAULT_TOLERANCES } from '@/core/fit/defaults';
+import { DEFAULT_TOLERANCES } from '@/core/fit/tolerances';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
-import { verifyReport } from '@/core/seal/seal';
+import { verifyReport } from '@/report/sealed-report';
 import { newToken, saleYear, sealInspection, tokenHash } from '@/server/sealing';
 import { freshSummaries, summarise } from '@/server/summaries';
 import { type Actor, mayManage, mayWrite } from './actor';

@@ -1,8 +1,4 @@
 import type { Plan } from '@/core/body/plan';
-import type { Aspect } from '@/core/body/zone';
-import type { Evidence } from '@/core/kinds/common';
-import type { GapTool } from '@/core/kinds/gap';
-import type { BlockedBy } from '@/core/kinds/look';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import type { SideWords } from '@/words/vocabulary';
 
@@ -18,53 +14,6 @@ export interface EntryContext {
   readonly kerb: 'left' | 'right';
   readonly sides?: SideWords;
 }
-
-interface ReadingItem<K extends string> {
-  kind: K;
-  zone: string;
-  state: 'read' | 'over' | 'none';
-  thicknessUm: number | null;
-  typed: { text: string; unit: ThicknessUnit };
-  askUnit: boolean;
-}
-
-export type EntryItem =
-  | ReadingItem<'reading'>
-  | ReadingItem<'replace-last'>
-  | {
-      kind: 'look';
-      zone: string;
-      aspects: readonly Aspect[];
-      outcome: 'clean' | 'blocked';
-      why: BlockedBy | null;
-      note: string;
-    }
-  | {
-      kind: 'finding';
-      zone: string;
-      flaw: string;
-      count: number;
-      sizeMm: number | null;
-      share: number | null;
-      where: string;
-      touchedIn: boolean;
-      visibleFromM: number | null;
-      evidence: Evidence;
-      /** Quoted words and how it was described: kept with it, judged by nobody. */
-      note: string;
-    }
-  | {
-      kind: 'gap';
-      zone: string;
-      seam: string;
-      /** What it was measured with; a feeler unless said. */
-      by: Exclude<GapTool, 'photo'>;
-      /** Along the seam from its front, evenly; one flushness for all places, or one each. */
-      gapsMm: readonly number[];
-      flushMm: readonly number[];
-    }
-  | { kind: 'go'; zone: string }
-  | { kind: 'undo' };
 
 export type EntryProblem =
   | { kind: 'no-zone' }
@@ -85,10 +34,16 @@ export type EntryProblem =
   | { kind: 'absurd'; text: string }
   | { kind: 'nothing-to-replace' };
 
-export interface Entry {
-  readonly items: readonly EntryItem[];
+/** One thing understood, as its clause defines it. */
+export interface ItemBase {
+  readonly kind: string;
+}
+
+/** What one sentence says, or why nothing of it is offered. */
+export interface Entry<I extends ItemBase = ItemBase> {
+  readonly items: readonly I[];
   readonly problems: readonly EntryProblem[];
 }
 
 /** A sentence of which nothing is offered, for this reason. */
-export const refused = (problem: EntryProblem): Entry => ({ items: [], problems: [problem] });
+export const refused = (problem: EntryProblem): Entry<never> => ({ items: [], problems: [problem] });

@@ -1,4 +1,5 @@
-import type { EntryContext, EntryItem, EntryProblem } from './context';
+import { type EntryItem, itemDefinition } from './clauses';
+import type { EntryContext, EntryProblem } from './context';
 import { parseEntry } from './parse';
 
 /** One thing understood, in the spelling of docs/formats/command-line.md, with the line and the words it came from. */
@@ -31,36 +32,6 @@ export interface SpokenLine {
 /** What the entry line understands it understands whole or refuses; short of certain only by the words' own doubt. */
 const SURE = { plain: 0.95, inferred: 0.7 } as const;
 
-const um = (value: number) => `${Math.round(value * 10) / 10}um`;
-
-function factsOf(item: EntryItem): string[] {
-  switch (item.kind) {
-    case 'reading':
-    case 'replace-last':
-      if (item.state === 'none') return [`noread ${item.zone}`];
-      return [item.state === 'over' ? `over ${item.zone}` : `reading ${item.zone} ${um(item.thicknessUm!)}`];
-    case 'look':
-      return item.outcome === 'clean'
-        ? item.aspects.map((a) => `clean ${item.zone} ${a}`)
-        : [`blocked ${item.zone} ${item.why}`];
-    case 'finding':
-      return [
-        [
-          'finding',
-          item.zone,
-          item.flaw,
-          item.count > 1 ? `x${item.count}` : '',
-          item.sizeMm === null ? '' : `${Math.round(item.sizeMm * 10) / 10}mm`,
-          item.share === null ? '' : `${Math.round(item.share * 1000) / 10}%`,
-        ]
-          .filter(Boolean)
-          .join(' '),
-      ];
-    default:
-      return [];
-  }
-}
-
 const WHY: Partial<Record<EntryProblem['kind'], LeftWords['why']>> = {
   'no-zone': 'no-zone',
   'which-zone': 'which-zone',
@@ -87,9 +58,10 @@ export function listen(lines: readonly SpokenLine[], context: EntryContext): { f
         }
         const sure = item.kind === 'finding' && item.evidence === 'inferred' ? SURE.inferred : SURE.plain;
         const kind = item.kind === 'replace-last' ? 'reading' : item.kind;
-        for (const fact of factsOf(item)) facts.push({ ...at, fact, text: words, sure, kind });
-        // Gaps have no spelling among the facts yet.
-        if (item.kind === 'gap') left.push({ ...at, text: words, why: 'unclear' });
+        const spelled = itemDefinition(item).facts;
+        for (const fact of spelled?.(item) ?? []) facts.push({ ...at, fact, text: words, sure, kind });
+        // What has no spelling among the facts yet is left rather than lost.
+        if (!spelled && item.kind !== 'undo') left.push({ ...at, text: words, why: 'unclear' });
         if ('zone' in item) zone = item.zone;
       }
       const [problem] = problems;

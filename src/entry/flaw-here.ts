@@ -1,5 +1,5 @@
 import type { Aspect, Zone } from '@/core/body/zone';
-import { flawById } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 
 /** The aspect of a zone that a flaw would be of; null where the zone is not made of what the flaw can befall. */
 export function flawHere(id: string, zone: Zone): Aspect | null {

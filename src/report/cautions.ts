@@ -1,4 +1,4 @@
-import { flawById } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 

@@ -3,7 +3,7 @@ import { type CorrectionResult, correctionOf } from '@/core/gauge/correction';
 import type { Coverage } from '@/core/grade/coverage';
 import type { AnyRecord } from '@/core/kinds';
 import type { PaintAnalysis } from '@/core/paint/analyse';
-import { gaugeCanRead, readingsNeeded } from '@/core/paint/analyse';
+import { gaugeCanRead, readingsNeeded } from '@/core/paint/sampling';
 import { pairOf } from '@/core/photo/pairs';
 import { recordsOf } from '@/core/records/reduce';
 

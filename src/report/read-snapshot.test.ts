@@ -1,6 +1,6 @@
-import { sealSnapshot, verifyReport } from '@/core/seal/seal';
 import sealedThen from './fixtures/lot-6-of-2026-11-25.farvin-report.json';
 import { readSnapshot, sealedRecords } from './read-snapshot';
+import { sealSnapshot, verifyReport } from './sealed-report';
 import { REPORT_VERSION, type Snapshot } from './snapshot';
 
 const KEY = '9d61b19deffd5a60ba844af492ec2cc44449c5697b326919703bac031cae7f60';

@@ -1,8 +1,9 @@
 import type { Bundle } from '@/core/records/bundle';
 import { type PublishedKeys, standingOfKey } from '@/core/seal/known-keys';
-import { canonicalText, sealSnapshot, sha256Hex, verifyReport } from '@/core/seal/seal';
+import { canonicalText, sha256Hex } from '@/core/seal/seal';
 import { readSnapshot } from './read-snapshot';
 import { recomputeReport } from './recompute';
+import { sealSnapshot, verifyReport } from './sealed-report';
 import { COMPUTED_BY, type Snapshot, takeSnapshot } from './snapshot';
 
 const AT = '2027-02-10T09:00:00Z';

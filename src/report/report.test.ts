@@ -2,9 +2,10 @@ import { planOf } from '@/core/body/plan';
 import { gradeCar } from '@/core/grade/grade';
 import type { AnyRecord } from '@/core/kinds';
 import { type Bundle, readBundle, writeBundle } from '@/core/records/bundle';
-import { canonicalText, publicKeyOf, sealSnapshot, sha256Hex, verifyReport } from '@/core/seal/seal';
+import { canonicalText, publicKeyOf, sha256Hex } from '@/core/seal/seal';
 import { cautionsOf } from './cautions';
 import { missingFrom } from './missing';
+import { sealSnapshot, verifyReport } from './sealed-report';
 import { takeSnapshot } from './snapshot';
 
 const SECRET = '9d61b19deffd5a60ba844af492ec2cc44449c5697b326919703bac031cae7f60';

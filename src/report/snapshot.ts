@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { type Plan, planOfCar } from '@/core/body/plan';
-import { severity } from '@/core/catalogue/flaws/loss';
-import { FIT_HINTS, fitOfCar } from '@/core/fit/car-fit';
-import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from '@/core/fit/defaults';
+import { severity } from '@/core/findings/loss';
+import { fitOfCar } from '@/core/fit/car-fit';
+import { FIT_HINTS } from '@/core/fit/hints';
 import { FIT_VERDICTS } from '@/core/fit/panel-fit';
+import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from '@/core/fit/tolerances';
 import { type Grade, gradeCar } from '@/core/grade/grade';
 import { AXES, DEFAULT_GRADE_TABLES, type GradeTables, gradeTablesSchema, LENSES } from '@/core/grade/tables';
 import type { AnyRecord } from '@/core/kinds';

@@ -1,11 +1,12 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { type ReportFile, sealSnapshot } from '@/core/seal/seal';
+import type { ReportFile } from '@/core/seal/seal';
 import { dayIn } from '@/core/time/day';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
 import { keepSeal, sealBasis, sealBefore } from '@/data/seals';
+import { sealSnapshot } from '@/report/sealed-report';
 import { reportToSeal } from './workshop/report-to-seal';
 import { figureShop } from './workshop/workshop';
 

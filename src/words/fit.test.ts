@@ -1,5 +1,5 @@
 import { GAP_REFUSALS } from '@/core/catalogue/gap-refusals';
-import { FIT_HINTS } from '@/core/fit/car-fit';
+import { FIT_HINTS } from '@/core/fit/hints';
 import { correctionText, gapText, hintText, movementText, SEAM_REFUSED_WORDS, seamName, shutText } from './fit';
 import { PLAIN_WORDING as GB } from './vocabulary';
 
@@ -13,15 +13,21 @@ it('says a movement by its parts, and nothing of one that is not worth it', () =
 
 it('says what to do at the free edge first, then at each hinge', () => {
   const hinges = { upper: { ...still, dxMm: -0.9 }, lower: still };
-  expect(correctionText('door.left.front', hinges, { ...still, dyMm: 1.6 })).toBe(
+  expect(correctionText('door', hinges, { ...still, dyMm: 1.6 })).toBe(
     'Raise the rear edge 1.6 mm. Move the upper hinge 0.9 mm rearward.',
   );
   // A lid is raised out of its face, at its front for a bonnet.
   expect(correctionText('hood', hinges, { ...still, dyMm: 3, dzMm: -2 })).toMatch(/^Lower the front edge 2\.0 mm\. /);
   // Reports sealed before the free edge was kept, and edges that stay, say only the hinges.
   for (const latch of [undefined, still])
-    expect(correctionText('door.left.front', hinges, latch)).toBe('Move the upper hinge 0.9 mm rearward.');
-  expect(correctionText('door.left.front', { upper: still }, { ...still, dyMm: 5 })).toContain('No movement');
+    expect(correctionText('door', hinges, latch)).toBe('Move the upper hinge 0.9 mm rearward.');
+  expect(correctionText('hood', { left: { ...still, dxMm: -1, dyMm: 1.2, dzMm: 0.5 } }, undefined)).toBe(
+    'Move the left hinge 1.0 mm rearward, 1.2 mm to the left, 0.5 mm up.',
+  );
+  expect(correctionText('top-hinged-gate', { left: { ...still, dxMm: 1 } }, { ...still, dzMm: -1.5 })).toBe(
+    'Bring in the lower edge 1.5 mm. Move the left hinge 1.0 mm up.',
+  );
+  expect(correctionText('door', { upper: still }, { ...still, dyMm: 5 })).toContain('No movement');
 });
 
 it('has a sentence for every hint and every refusal, none of which claims to know', () => {

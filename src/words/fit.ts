@@ -1,6 +1,7 @@
+import { type Hanging, type Hung, hangingOf } from '@/core/body/hanging';
 import type { GapRefusal } from '@/core/catalogue/gap-refusals';
-import type { FitHint } from '@/core/fit/car-fit';
 import type { GapStage } from '@/core/fit/gap';
+import type { FitHint } from '@/core/fit/hints';
 import type { FitVerdict, Movement } from '@/core/fit/panel-fit';
 import type { BodyOf } from '@/core/kinds';
 import type { Wording } from './vocabulary';
@@ -114,42 +115,49 @@ export function stanceText(s: BodyOf<'stance'>): string {
 /** Least movement that is worth a word, mm. */
 const WORTH_MM = 0.2;
 
+type Ways = readonly [plus: string, minus: string];
+
+/** What the axes of a panel's plane are called, by how it lies in the car. */
+const WAYS: Readonly<Record<Hanging['face'], Readonly<Record<'x' | 'y' | 'z', Ways>>>> = {
+  flank: { x: ['forward', 'rearward'], y: ['up', 'down'], z: ['out', 'in'] },
+  lid: { x: ['forward', 'rearward'], y: ['to the left', 'to the right'], z: ['up', 'down'] },
+  gate: { x: ['up', 'down'], y: ['to the left', 'to the right'], z: ['out', 'in'] },
+  'gate-upside-down': { x: ['down', 'up'], y: ['to the left', 'to the right'], z: ['out', 'in'] },
+};
+
+/** What is done to a free edge, by the direction in which it is set. */
+const RAISE: Ways = ['Raise', 'Lower'];
+const BRING: Ways = ['Bring out', 'Bring in'];
+
 /** A hinge's movement in words: "0.9 mm rearward, 1.6 mm up". Empty when it is not worth one. */
-export function movementText({ dxMm, dyMm, dzMm }: Movement): string {
-  const part = (mm: number, plus: string, minus: string) =>
+export function movementText({ dxMm, dyMm, dzMm }: Movement, hung: Hung = 'door'): string {
+  const { x, y, z } = WAYS[hangingOf(hung).face];
+  const part = (mm: number, [plus, minus]: Ways) =>
     Math.abs(mm) < WORTH_MM ? '' : `${Math.abs(mm).toFixed(1)} mm ${mm > 0 ? plus : minus}`;
-  return [part(dxMm, 'forward', 'rearward'), part(dyMm, 'up', 'down'), part(dzMm, 'out', 'in')]
-    .filter(Boolean)
-    .join(', ');
+  return [part(dxMm, x), part(dyMm, y), part(dzMm, z)].filter(Boolean).join(', ');
 }
 
-/** Where the free edge of a panel is, and which way it is raised: doors up, lids out of their face. */
-const FREE_EDGE = { door: 'rear', hood: 'front', deck: 'rear' } as const;
-
-const PANEL_KINDS = ['door', 'hood', 'deck'] as const;
-
-/** What the free edge does: "Raise the rear edge 3.1 mm." Empty when it is not worth a word, or the zone hangs on no hinges. */
-function freeEdgeText(zone: string, latch: Movement | undefined): string {
-  const kind = PANEL_KINDS.find((k) => zone === k || zone.startsWith(`${k}.`));
-  if (!kind || !latch) return '';
-  const up = kind === 'door' ? latch.dyMm : latch.dzMm;
-  return Math.abs(up) < WORTH_MM
-    ? ''
-    : `${up > 0 ? 'Raise' : 'Lower'} the ${FREE_EDGE[kind]} edge ${Math.abs(up).toFixed(1)} mm. `;
+/** What the free edge does: "Raise the rear edge 3.1 mm." Empty when it is not worth a word, or the panel hangs on no hinges. */
+function freeEdgeText(hung: Hung | undefined, latch: Movement | undefined): string {
+  if (!hung || !latch) return '';
+  const { freeEdge, face } = hangingOf(hung);
+  const mm = face === 'flank' ? latch.dyMm : latch.dzMm;
+  const [plus, minus] = face === 'flank' || face === 'lid' ? RAISE : BRING;
+  return Math.abs(mm) < WORTH_MM ? '' : `${mm > 0 ? plus : minus} the ${freeEdge} edge ${Math.abs(mm).toFixed(1)} mm. `;
 }
 
 /** Everything that is to be done, in words: the free edge first, then each hinge. */
 export function correctionText(
-  zone: string,
+  hung: Hung | undefined,
   hinges: Readonly<Record<string, Movement>>,
   latch: Movement | undefined,
 ): string {
   const told = Object.entries(hinges).flatMap(([name, m]) => {
-    const text = movementText(m);
+    const text = movementText(m, hung);
     return text === '' ? [] : [`${name} hinge ${text}`];
   });
   if (told.length === 0) return 'No movement of the hinges is worth making.';
-  return `${freeEdgeText(zone, latch)}Move the ${told.join('; the ')}.`;
+  return `${freeEdgeText(hung, latch)}Move the ${told.join('; the ')}.`;
 }
 
 /** A pattern and what it suggests, with the figures behind it; inferred, and said so. */

@@ -1,4 +1,4 @@
-import { flawById } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import { type Both, pick, type Vocabulary } from './vocabulary';
 
 /** Name of each flaw, and the words people say for it in the entry line besides the name and the id. */

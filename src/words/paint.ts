@@ -1,4 +1,5 @@
 import { CHANGE_LIMITS } from '@/core/paint/change-along';
+import type { WhyNext } from '@/core/paint/next';
 import type { NoneCause } from '@/core/paint/no-reading';
 import type { PanelChange } from '@/core/paint/panel-change';
 import type { PaintReason } from '@/core/paint/reasons';
@@ -59,4 +60,18 @@ export function changeText({ found, n }: PanelChange): string {
   const { ratio, atMm, lowMm, highMm } = found;
   const side = ratio > 1 ? 'beyond it' : 'before it';
   return `The film changes at ${Math.round(atMm)} mm (${Math.round(lowMm)} to ${Math.round(highMm)}): ${times(Math.max(ratio, 1 / ratio))} as thick ${side}. Likely the edge of a repair.`;
+}
+
+/** Why a reading is wanted at a place, as a sentence. */
+export function whyNextText(why: WhyNext): string {
+  switch (why.because) {
+    case 'none-yet':
+      return `No reading yet; ${why.count} are needed here.`;
+    case 'too-few':
+      return `${why.count} more ${why.count === 1 ? 'reading is' : 'readings are'} needed before this panel can be relied on.`;
+    case 'how-far':
+      return 'Shows how far the thick place reaches.';
+    case 'least-settled':
+      return 'The state of this panel is the least settled.';
+  }
 }

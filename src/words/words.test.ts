@@ -11,7 +11,7 @@ import { CAUTION_WORDS } from './cautions';
 import { countedName, edgeText } from './flaws';
 import { AXIS_WORDS, gradeFigures, LENS_WORDS } from './grade';
 import { missingText } from './missing';
-import { entryProblemText } from './problems';
+import { entryProblemText } from '@/entry/problem-words';
 import {
   ASPECT_WORDS,
   BLOCKED_WORDS,

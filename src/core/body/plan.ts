@@ -1,7 +1,17 @@
 import { areaM2, type Box, boxOf, centroid, lengthMm, mirror, type Point } from './geometry';
 import { styleBySlug } from './styles';
 import { type Fitted, NOTHING_FITTED, withFitted } from './styles/options';
-import { type BodyStyle, METALS, type Metal, type Seam, VIEWS, type View, type Zone, type ZonePiece } from './zone';
+import {
+  type BodyStyle,
+  METALS,
+  type Metal,
+  type Seam,
+  VIEWS,
+  type View,
+  type Zone,
+  type ZoneFacts,
+  type ZonePiece,
+} from './zone';
 
 export interface PlanOptions {
   /** What the outer panels and the shell are made of. */
@@ -22,9 +32,6 @@ export interface Plan {
   readonly folds: readonly (readonly Point[])[];
 }
 
-/** Zones whose place follows the steering wheel; drawn on the left and mirrored for right-hand drive. */
-const DRIVER_ZONES = new Set(['steering', 'pedals']);
-
 /** The slug of the same zone on the other side, or null when it has no side. */
 export function mirrorSlug(slug: string): string | null {
   const parts = slug.split('.');
@@ -37,6 +44,10 @@ export function mirrorSlug(slug: string): string | null {
 /** The seam's slug: both zones joined with `|` in alphabetical order. */
 export function seamSlug(a: string, b: string): string {
   return [a, b].sort().join('|');
+}
+
+function factsOf({ hung, loadPath, drains, seat }: ZonePiece): ZoneFacts {
+  return { ...(hung && { hung }), ...(loadPath && { loadPath }), ...(drains && { drains }), ...(seat && { seat }) };
 }
 
 function placed(
@@ -54,6 +65,7 @@ function placed(
     areaM2: areaM2(outline),
     metal: piece.metal === 'body' ? (options.baseMetal ?? 'steel') : piece.metal,
     structural: piece.structural ?? false,
+    ...factsOf(piece),
     aspects: piece.aspects,
     twin: twin === null ? null : mirrored ? piece.slug : twin,
     label,
@@ -76,7 +88,7 @@ function build(style: BodyStyle, options: PlanOptions): Plan {
     const right: string[] = [];
     for (const piece of style.zones.filter((z) => z.view === view)) {
       const twin = mirrorSlug(piece.slug);
-      const flipped = DRIVER_ZONES.has(piece.slug) && options.steering === 'right';
+      const flipped = piece.followsWheel === true && options.steering === 'right';
       bare.push(placed(piece, flipped, options, twin));
       order.push([piece.part, piece.slug]);
       if (twin === null) continue;

@@ -1,4 +1,5 @@
 import type { Point } from './geometry';
+import type { Hung } from './hanging';
 
 export const VIEWS = ['outside', 'underneath', 'engine', 'cabin', 'trunk'] as const;
 export type View = (typeof VIEWS)[number];
@@ -34,8 +35,22 @@ export const METALS = [
 ] as const;
 export type Metal = (typeof METALS)[number];
 
+/** Facts of a zone that its name does not tell. */
+export interface ZoneFacts {
+  /** How it hangs, where it opens. */
+  readonly hung?: Hung;
+  /** It carries steering, springs, brakes or seat belts. */
+  readonly loadPath?: boolean;
+  /** Water that gets in must be able to leave it. */
+  readonly drains?: boolean;
+  /** Whose seat it is. */
+  readonly seat?: 'front' | 'rear';
+  /** Its place follows the steering wheel; drawn on the left and mirrored for right-hand drive. */
+  readonly followsWheel?: boolean;
+}
+
 /** A zone as a style definition states it: the left one or the centre one; the right twin is its mirror image. */
-export interface ZonePiece {
+export interface ZonePiece extends ZoneFacts {
   /** Slug with `left` where the zone has a twin, for example `door.left.front`. */
   readonly slug: string;
   readonly view: View;
@@ -77,7 +92,7 @@ export interface Seam {
   readonly lengthMm: number;
 }
 
-export interface Zone {
+export interface Zone extends ZoneFacts {
   readonly slug: string;
   readonly view: View;
   readonly outline: readonly Point[];

@@ -1,8 +1,10 @@
 import { planOf } from '../body/plan';
 import type { AnyRecord, RecordKind } from '../kinds';
 import { KINDS } from '../kinds';
-import { beyondTolerance, fitOfCar, notches } from './car-fit';
-import { DEFAULT_TOLERANCES, toleranceFor, tolerancesSchema } from './defaults';
+import { beyondTolerance } from './beyond-tolerance';
+import { fitOfCar } from './car-fit';
+import { notches } from './seams';
+import { DEFAULT_TOLERANCES, toleranceFor, tolerancesSchema } from './tolerances';
 
 const plan = planOf('fastback')!;
 const AT = '2027-02-10T09:00:00Z';

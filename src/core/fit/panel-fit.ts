@@ -1,6 +1,7 @@
+import { type Hung, hangingOf } from '../body/hanging';
 import type { Estimate } from '../stats/estimate';
-import { RIGID_LIMITS } from './defaults';
 import { fitThree, type Observation, type ThreeFreedoms } from './rigid';
+import { RIGID_LIMITS } from './rigid-limits';
 
 export const SIDES = ['front', 'rear', 'top', 'bottom'] as const;
 export type Side = (typeof SIDES)[number];
@@ -17,26 +18,6 @@ export interface FitStation {
   readonly flushMm: number | null;
   readonly flushSeMm: number | null;
 }
-
-/** Which panel it is: says where its hinges are. */
-export const HUNG = ['door', 'hood', 'deck'] as const;
-export type Hung = (typeof HUNG)[number];
-
-/** Hinges by name, as shares of the panel's length from its rear (x) and of its height from below (y). */
-const HINGES: Readonly<Record<Hung, Readonly<Record<string, readonly [x: number, y: number]>>>> = {
-  // Front edge, a quarter and three quarters of the height.
-  door: { upper: [1, 0.75], lower: [1, 0.25] },
-  // Lying panels: x forward, y to the car's left; hinged at the windshield's end and at the rear window's.
-  hood: { left: [0, 0.85], right: [0, 0.15] },
-  deck: { left: [1, 0.85], right: [1, 0.15] },
-};
-
-/** The middle of the edge that is free of hinges, where the latch is. */
-const LATCH: Readonly<Record<Hung, readonly [x: number, y: number]>> = {
-  door: [0, 0.5],
-  hood: [1, 0.5],
-  deck: [0, 0.5],
-};
 
 export const FIT_VERDICTS = ['good', 'adjust', 'partly', 'reshape', 'beyond-slots'] as const;
 export type FitVerdict = (typeof FIT_VERDICTS)[number];
@@ -149,13 +130,14 @@ function besides(seen: readonly Seen[]): (k: number) => number[] {
 }
 
 /**
- * Where a door, hood or deck hangs, from gaps and flushness at stations around it: two shifts and a rotation in its plane,
+ * Where a panel that opens hangs, from gaps and flushness at stations around it: two shifts and a rotation in its plane,
  * a shift and two tilts out of it (first order, least squares, see fitThree), how much of the misfit that explains, what is
  * left at each station, the movement of the hinges that undoes it, and a verdict. Rotations in mrad about the origin of the
  * coordinates. Refuses fewer than three gaps; without three flushness figures the out-of-plane part is empty.
  */
 export function fitPanel(stations: readonly FitStation[], options: PanelFitOptions = {}): PanelFitResult {
   const { hung = 'door', goodMm = RIGID_LIMITS.goodMm, flushMm = RIGID_LIMITS.flushMm } = options;
+  const hanging = hangingOf(hung);
   const measured = stations.filter((s) => s.gapMm !== null || s.flushMm !== null);
   const centre = (of: (s: FitStation) => number) => measured.reduce((t, s) => t + of(s), 0) / (measured.length || 1);
   const [cx, cy] = [centre((s) => s.xMm), centre((s) => s.yMm)];
@@ -191,7 +173,7 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
   const held = residuals.filter((r) => !isSlip(r));
   const before = held.reduce((t, r) => t + (r.seenMm / r.se) ** 2, 0);
   const after = held.reduce((t, r) => t + (r.residualMm / r.se) ** 2, 0);
-  const { latch, ...hinges } = movementsOf({ ...HINGES[hung], latch: LATCH[hung] }, measured, placeAt);
+  const { latch, ...hinges } = movementsOf({ ...hanging.hinges, latch: hanging.latch }, measured, placeAt);
   const explained = before > 0 ? Math.max(0, 1 - after / before) : 1;
   const allowed = (r: Told) => Math.max(r.what === 'gap' ? goodMm : flushMm, RIGID_LIMITS.noiseSd * r.se);
   const limit = (r: Told) => (r.what === 'gap' ? goodMm : flushMm);

@@ -3,7 +3,7 @@ import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
 import { quantile } from '../stats/quantile';
 import { studentQuantile } from '../stats/student';
-import { RIGID_LIMITS } from './defaults';
+import { RIGID_LIMITS } from './rigid-limits';
 
 /** One linear observation: coefficients of the three freedoms, what was seen, and its standard error. */
 export interface Observation {

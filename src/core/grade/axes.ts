@@ -1,5 +1,6 @@
-import { findingLoss } from '../catalogue/flaws/loss';
-import { beyondTolerance, type CarFit } from '../fit/car-fit';
+import { findingLoss } from '../findings/loss';
+import { beyondTolerance } from '../fit/beyond-tolerance';
+import type { CarFit } from '../fit/car-fit';
 import type { PaintAnalysis } from '../paint/analyse';
 import type { PaintState } from '../paint/profiles';
 import { type Cell, type Coverage, isSeen } from './coverage';

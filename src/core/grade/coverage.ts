@@ -1,6 +1,6 @@
 import type { Plan } from '../body/plan';
 import { type Aspect, VIEWS, type View, type Zone } from '../body/zone';
-import { flawById } from '../catalogue/flaws/loss';
+import { flawById } from '../catalogue/flaws/by-id';
 import type { AnyRecord, StoredRecord } from '../kinds';
 import type { BlockedBy } from '../kinds/look';
 import { measuredPlaces } from '../records/measured-places';

@@ -1,7 +1,8 @@
 import type { Plan } from '../body/plan';
-import { findingLoss, flawById } from '../catalogue/flaws/loss';
+import { flawById } from '../catalogue/flaws/by-id';
+import { findingLoss } from '../findings/loss';
 import { fitOfCar } from '../fit/car-fit';
-import type { Tolerance } from '../fit/defaults';
+import type { Tolerance } from '../fit/tolerances';
 import type { AnyRecord } from '../kinds';
 import { analysePaint, type PaintAnalysis } from '../paint/analyse';
 import { filmInput } from '../paint/film-input';

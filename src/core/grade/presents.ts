@@ -1,5 +1,5 @@
 import type { Plan } from '../body/plan';
-import { flawById } from '../catalogue/flaws/loss';
+import { flawById } from '../catalogue/flaws/by-id';
 import type { AnyRecord, StoredRecord } from '../kinds';
 import { recordsOf } from '../records/reduce';
 import type { GradeTables } from './tables';

@@ -1,8 +1,9 @@
 import { contains, distanceToOutline } from '../body/geometry';
 import { planOf, toPanel, toSheet } from '../body/plan';
-import { analysePaint, gaugeCanRead, readingsNeeded } from './analyse';
+import { analysePaint } from './analyse';
 import type { FilmReading } from './film-reading';
 import { DEFAULT_PROFILES } from './profiles';
+import { gaugeCanRead, readingsNeeded } from './sampling';
 
 const plan = planOf('fastback')!;
 const panels = plan.lap.outside
@@ -36,14 +37,14 @@ it('asks for the one panel that nobody measured', () => {
   const [first] = next(all);
   expect(first).toMatchObject({
     zone: 'door.right.front',
-    why: expect.stringMatching(/^No reading yet; \d+ are needed/),
+    why: { because: 'none-yet', count: expect.any(Number) },
   });
 });
 
 it('asks where the state is least settled once every panel has enough', () => {
   const all = panels.flatMap((z) => (z.slug === 'roof' ? enough(z, 205) : enough(z)));
   const [first] = next(all);
-  expect(first).toMatchObject({ zone: 'roof', why: expect.stringContaining('least settled') });
+  expect(first).toMatchObject({ zone: 'roof', why: { because: 'least-settled' } });
 });
 
 it('goes low on a flank while nothing low is measured', () => {

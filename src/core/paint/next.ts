@@ -2,18 +2,25 @@ import { boxOf, contains, distanceToOutline, type Point } from '../body/geometry
 import { type Plan, toPanel, toSheet } from '../body/plan';
 import type { Zone } from '../body/zone';
 import { normalQuantile } from '../stats/normal';
-import { gaugeCanRead, type PaintInput, readingsNeeded, sampleOf, type ZonePaint } from './analyse';
 import { type FilmFit, lnMedianMoments, lnSpreadMoments } from './censored-fit';
 import type { FilmReading } from './film-reading';
+import type { PaintInput } from './paint-input';
 import { type PanelField, panelField } from './panel-field';
 import { placedFilm } from './panel-map';
 import { PAINT_STATES, type PaintProfile } from './profiles';
+import { gaugeCanRead, readingsNeeded, sampleOf } from './sampling';
+import type { ZonePaint } from './zone-paint';
+
+/** Why a reading is wanted there; the words are in words/paint.ts. */
+export type WhyNext =
+  | { readonly because: 'none-yet' | 'too-few'; readonly count: number }
+  | { readonly because: 'how-far' | 'least-settled' };
 
 export interface NextReading {
   readonly zone: string;
   readonly uMm: number;
   readonly vMm: number;
-  readonly why: string;
+  readonly why: WhyNext;
 }
 
 /** House values of the search. */
@@ -110,11 +117,10 @@ function placeFor(zone: Zone, placed: readonly Point[], field: PanelField | null
   return best;
 }
 
-function why(zone: ZonePaint | undefined, needed: number): string {
-  if (!zone || zone.n === 0) return `No reading yet; ${needed} are needed here.`;
-  if (zone.lacks > 0)
-    return `${zone.lacks} more ${zone.lacks === 1 ? 'reading is' : 'readings are'} needed before this panel can be relied on.`;
-  return zone.over > 0 ? 'Shows how far the thick place reaches.' : 'The state of this panel is the least settled.';
+function why(zone: ZonePaint | undefined, needed: number): WhyNext {
+  if (!zone || zone.n === 0) return { because: 'none-yet', count: needed };
+  if (zone.lacks > 0) return { because: 'too-few', count: zone.lacks };
+  return { because: zone.over > 0 ? 'how-far' : 'least-settled' };
 }
 
 /**

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { planOf } from '../body/plan';
 import { normalDraw, seeded } from '../stats/random';
-import { analysePaint, readingsNeeded, sampleOf, stateChances } from './analyse';
+import { analysePaint } from './analyse';
 import { type CensoredSample, type FilmPrior, fitCensored, medianEstimate, spreadEstimate } from './censored-fit';
 import type { FilmReading } from './film-reading';
 import { groupJobs } from './jobs';
 import { DEFAULT_PROFILES, profileSchema } from './profiles';
+import { readingsNeeded, sampleOf } from './sampling';
+import { stateChances } from './state-chances';
 
 const medianOf = (sample: CensoredSample, prior: FilmPrior) => medianEstimate(fitCensored(sample, prior)!, sample);
 

@@ -3,8 +3,6 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, hexToBytes, utf8ToBytes } from '@noble/hashes/utils.js';
 import canonicalize from 'canonicalize';
 import { z } from 'zod';
-import { readSnapshot } from '@/report/read-snapshot';
-import { REPORT_VERSION, type Snapshot } from '@/report/snapshot';
 
 const hex = (bytes: number) => z.string().regex(new RegExp(`^[0-9a-f]{${bytes * 2}}$`));
 
@@ -36,14 +34,14 @@ export async function publicKeyOf(secretKey: string): Promise<string> {
   return bytesToHex(await getPublicKeyAsync(hexToBytes(secretKey)));
 }
 
-/** Seals a snapshot: hash over its canonical text, Ed25519 signature over the hash's 32 bytes. */
-export async function sealSnapshot(snapshot: Snapshot, secretKey: string): Promise<ReportFile> {
-  const plain = JSON.parse(canonicalText(snapshot)) as Record<string, unknown>;
+/** Seals a report's content: hash over its canonical text, Ed25519 signature over the hash's 32 bytes. */
+export async function sealContent(content: object, version: number, secretKey: string): Promise<ReportFile> {
+  const plain = JSON.parse(canonicalText(content)) as Record<string, unknown>;
   const hash = sha256Hex(canonicalText(plain));
   const signature = bytesToHex(await signAsync(hexToBytes(hash), hexToBytes(secretKey)));
   return {
     format: 'farvin.report',
-    version: REPORT_VERSION,
+    version,
     snapshot: plain,
     sha256: hash,
     signature,
@@ -51,25 +49,20 @@ export async function sealSnapshot(snapshot: Snapshot, secretKey: string): Promi
   };
 }
 
-export type Verdict =
-  | { ok: true; snapshot: Snapshot; unreadable: readonly string[]; sha256: string; publicKey: string }
+export type SealVerdict =
+  | { ok: true; file: ReportFile }
   | { ok: false; reason: 'not-a-report' | 'newer-version' | 'hash-differs' | 'signature-differs' };
 
-/** Re-computes hash and signature of a report file. Anyone can do this with the file alone. */
-export async function verifyReport(input: unknown): Promise<Verdict> {
-  const file = reportFileSchema.safeParse(input);
-  if (!file.success) return { ok: false, reason: 'not-a-report' };
-  if (file.data.version > REPORT_VERSION) return { ok: false, reason: 'newer-version' };
-  const hash = sha256Hex(canonicalText(file.data.snapshot));
-  if (hash !== file.data.sha256) return { ok: false, reason: 'hash-differs' };
-  const good = await verifyAsync(
-    hexToBytes(file.data.signature),
-    hexToBytes(hash),
-    hexToBytes(file.data.publicKey),
-  ).catch(() => false);
-  if (!good) return { ok: false, reason: 'signature-differs' };
-  const opened = readSnapshot(file.data.snapshot);
-  return opened
-    ? { ok: true, ...opened, sha256: hash, publicKey: file.data.publicKey }
-    : { ok: false, reason: 'not-a-report' };
+/** Re-computes hash and signature of a report file of up to a version. What the report says is not read. */
+export async function verifySeal(input: unknown, newest: number): Promise<SealVerdict> {
+  const parsed = reportFileSchema.safeParse(input);
+  if (!parsed.success) return { ok: false, reason: 'not-a-report' };
+  const file = parsed.data;
+  if (file.version > newest) return { ok: false, reason: 'newer-version' };
+  const hash = sha256Hex(canonicalText(file.snapshot));
+  if (hash !== file.sha256) return { ok: false, reason: 'hash-differs' };
+  const good = await verifyAsync(hexToBytes(file.signature), hexToBytes(hash), hexToBytes(file.publicKey)).catch(
+    () => false,
+  );
+  return good ? { ok: true, file } : { ok: false, reason: 'signature-differs' };
 }

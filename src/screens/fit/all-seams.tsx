@@ -1,7 +1,8 @@
 import Link from 'next/link';
 import { toast } from 'sonner';
 import { fitCsv, readFitCsv } from '@/core/csv/fit';
-import { type CarFit, worstFirst } from '@/core/fit/car-fit';
+import type { CarFit } from '@/core/fit/car-fit';
+import { worstFirst } from '@/core/fit/seams';
 import { clip } from '@/core/records/clip';
 import { recordsOf } from '@/core/records/reduce';
 import { CsvTransfer } from '@/ui/parts/csv-transfer';

@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { type CarFit, fitOfCar, worstFirst } from '@/core/fit/car-fit';
+import { type CarFit, fitOfCar } from '@/core/fit/car-fit';
+import { worstFirst } from '@/core/fit/seams';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';

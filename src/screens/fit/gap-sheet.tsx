@@ -10,9 +10,9 @@ import {
   pieceFrom,
   recordedStations,
 } from '@/core/fit/by-hand';
-import { seamStations } from '@/core/fit/car-fit';
-import { toleranceFor } from '@/core/fit/defaults';
 import { GAP_STAGES } from '@/core/fit/gap';
+import { seamStations } from '@/core/fit/seams';
+import { toleranceFor } from '@/core/fit/tolerances';
 import type { Point } from '@/core/image/homography';
 import type { StoredRecord } from '@/core/kinds';
 import { SeamProfile } from '@/ui/charts/seam-profile';

@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { boxOf, type Point } from '@/core/body/geometry';
 import { type Plan, toPanel } from '@/core/body/plan';
-import { type CarFit, panelStations } from '@/core/fit/car-fit';
+import type { CarFit } from '@/core/fit/car-fit';
+import { panelStations } from '@/core/fit/hung-panels';
 import { afterMoving, type FitStation } from '@/core/fit/panel-fit';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
@@ -70,7 +71,7 @@ export function PanelCard({ plan, fit, panel }: { plan: Plan; fit: CarFit; panel
         </span>
       </p>
       {(result.verdict === 'adjust' || result.verdict === 'partly' || result.verdict === 'beyond-slots') && (
-        <p className="bg-wash p-3 text-sm">{correctionText(panel.zone, result.hinges, result.latch)}</p>
+        <p className="bg-wash p-3 text-sm">{correctionText(panel.hung, result.hinges, result.latch)}</p>
       )}
       {result.slips.length > 0 && (
         <p className="border-l-4 border-pin pl-2 text-sm">

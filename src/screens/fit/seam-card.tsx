@@ -1,7 +1,8 @@
 'use client';
 
 import { Camera, Trash2 } from 'lucide-react';
-import type { CarFit, SeamFit } from '@/core/fit/car-fit';
+import type { CarFit } from '@/core/fit/car-fit';
+import type { SeamFit } from '@/core/fit/seams';
 import { recordsOf } from '@/core/records/reduce';
 import { rangeOf, SeamProfile } from '@/ui/charts/seam-profile';
 import { photoQueue } from '@/ui/device/photo-queue';

@@ -1,6 +1,7 @@
 'use client';
 
-import { flawById, severity } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
+import { severity } from '@/core/findings/loss';
 import type { Mover } from '@/core/grade/grade';
 import { recordsOf } from '@/core/records/reduce';
 import { PinHead } from '@/ui/glyphs';

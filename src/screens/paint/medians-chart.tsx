@@ -3,7 +3,7 @@
 import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { useEffect, useState } from 'react';
 import { Bar } from 'react-chartjs-2';
-import type { ZonePaint } from '@/core/paint/analyse';
+import type { ZonePaint } from '@/core/paint/zone-paint';
 import { fromUm, type ThicknessUnit, thicknessSign } from '@/core/units/thickness';
 import { rampColour } from '@/ui/body-plan/ramp';
 import { medianLabel } from '@/ui/body-plan/zone-looks';

@@ -2,11 +2,11 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Zone } from '@/core/body/zone';
-import type { ZonePaint } from '@/core/paint/analyse';
 import { filmReadings } from '@/core/paint/film-input';
 import { type PanelPlace, panelChange, plainestChange } from '@/core/paint/panel-change';
 import { panelMap } from '@/core/paint/panel-map';
 import { PAINT_STATES, type PaintState } from '@/core/paint/profiles';
+import type { ZonePaint } from '@/core/paint/zone-paint';
 import { recordsOf } from '@/core/records/reduce';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
 import { medianLabel } from '@/ui/body-plan/zone-looks';
@@ -17,7 +17,7 @@ import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { changeText, reasonText } from '@/words/paint';
+import { changeText, reasonText, whyNextText } from '@/words/paint';
 import { PAINT_STATE_WORDS } from '@/words/terms';
 import { zoneName } from '@/words/zones';
 import { TwinsFacing } from './twins-facing';
@@ -112,7 +112,7 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
           {next && (
             <p className="bg-tape/40 p-3 text-sm">
               <strong>What would change my mind:</strong> a reading at the cross, {Math.round(next.uMm)} mm back and{' '}
-              {Math.round(next.vMm)} mm {planned.upright ? 'up' : 'across'}. {next.why}
+              {Math.round(next.vMm)} mm {planned.upright ? 'up' : 'across'}. {whyNextText(next.why)}
             </p>
           )}
           {paint.job !== null && (

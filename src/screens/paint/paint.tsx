@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { ZonePaint } from '@/core/paint/analyse';
+import type { ZonePaint } from '@/core/paint/zone-paint';
 import { recordsOf } from '@/core/records/reduce';
 import { thicknessFigure, thicknessText } from '@/core/units/thickness';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';

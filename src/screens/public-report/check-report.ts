@@ -30,7 +30,7 @@ export async function checkReport(
   progress: (done: number, all: number) => void,
 ): Promise<CheckResult> {
   const [{ verifyReport }, { recomputeReport }, report, published] = await Promise.all([
-    import('@/core/seal/seal'),
+    import('@/report/sealed-report'),
     import('@/report/recompute'),
     fetch(address).then((r) => r.json()),
     fetch(keysAddress).then((r) => r.json()),

@@ -2,12 +2,12 @@
 
 import { CornerDownLeft, Undo2 } from 'lucide-react';
 import { type RefObject, useMemo, useState } from 'react';
+import { chipsOf } from '@/entry/chips';
+import { entryProblemText } from '@/entry/problem-words';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { entryProblemText } from '@/words/problems';
 import { zoneWords } from '@/words/zones';
 import { completion } from './completion';
-import { chipsOf } from './entry-chips';
 import { type LineTaker, tellTaken } from './use-take-line';
 import type { Walking } from './walking';
 

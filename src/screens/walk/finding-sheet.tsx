@@ -3,10 +3,10 @@
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { Zone } from '@/core/body/zone';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import { FLAWS } from '@/core/catalogue/flaws/catalogue';
 import { FAMILIES } from '@/core/catalogue/flaws/flaw';
 import { scalePartOf } from '@/core/catalogue/flaws/iso4628';
-import { flawById } from '@/core/catalogue/flaws/loss';
 import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
 import type { StoredRecord } from '@/core/kinds';
 import { EVIDENCE, type Evidence } from '@/core/kinds/common';

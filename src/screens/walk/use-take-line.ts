@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
-import { type Entry, parseEntry } from '@/entry/parse';
+import { type ParsedEntry, parseEntry } from '@/entry/parse';
+import { entriesOf, sameFiguresAt } from '@/entry/puts';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import type { Taken } from '@/ui/records/inspection-store';
-import { entriesOf, sameFiguresAt } from './take-entry';
 import type { Walking } from './walking';
 
 /** Says why an undo or redo did nothing. */
@@ -19,13 +19,13 @@ export function tellTaken(taken: Taken, nothing: string): void {
 const NOTHING_LEFT = 'Nothing of this page is left to take back.';
 
 export interface LineTaker {
-  readonly read: (text: string) => Entry;
+  readonly read: (text: string) => ParsedEntry;
   /** Enters what was understood; false when nothing was. */
-  readonly take: (entry: Entry, asked?: 'as-mil' | 'as-typed') => boolean;
+  readonly take: (entry: ParsedEntry, asked?: 'as-mil' | 'as-typed') => boolean;
   /** Keeps words that were not understood as a finding of its own kind at the zone in hand: it judges nothing. */
   readonly keepOwnWords: (text: string) => boolean;
   /** The other panel at which the same figures were entered last. */
-  readonly sameAt: (entry: Entry) => string | null;
+  readonly sameAt: (entry: ParsedEntry) => string | null;
 }
 
 /** The one way from a typed line to records, for the entry line and its keys. */

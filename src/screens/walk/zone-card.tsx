@@ -3,8 +3,9 @@
 import { ChevronLeft, ChevronRight, MapPin, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Zone } from '@/core/body/zone';
-import { flawById, severity } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
+import { severity } from '@/core/findings/loss';
 import type { StoredRecord } from '@/core/kinds';
 import { rangeOf, withoutOverview } from '@/core/photo/pairs';
 import { recordsOf } from '@/core/records/reduce';
@@ -16,6 +17,7 @@ import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { countedName, flawName } from '@/words/flaws';
+import { whyNextText } from '@/words/paint';
 import { extentText } from '@/words/report';
 import { METAL_WORDS, term } from '@/words/terms';
 import { zoneName, zoneWords } from '@/words/zones';
@@ -89,7 +91,7 @@ export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
           <MapPin size={18} aria-hidden="true" className="mt-0.5 shrink-0" />
           <span>
             <strong>Measure next</strong> at the cross: {Math.round(next.uMm)} mm back, {Math.round(next.vMm)} mm{' '}
-            {zone.upright ? 'up' : 'across'}. {next.why}
+            {zone.upright ? 'up' : 'across'}. {whyNextText(next.why)}
           </span>
         </p>
       )}

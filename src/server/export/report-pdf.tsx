@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { pathOf } from '@/core/body/outline-path';
 import { type Plan, planOfCar, toSheet } from '@/core/body/plan';
 import { type View as PlanView, VIEWS } from '@/core/body/zone';
-import { flawById } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import { MARKS } from '@/core/catalogue/marks';
 import type { AnyRecord, StoredRecord } from '@/core/kinds';
 import { pairOf } from '@/core/photo/pairs';
@@ -721,7 +721,7 @@ function FitRows({
       ))}
       {fit?.panels.map((p) => (
         <T key={p.zone} style={{ marginTop: 3 }}>
-          {`${zoneName(p.zone, wording)} ${FIT_VERDICT_WORDS[p.verdict]}. ${p.verdict === 'adjust' ? correctionText(p.zone, p.hinges, p.latch) : ''} (inferred)`}
+          {`${zoneName(p.zone, wording)} ${FIT_VERDICT_WORDS[p.verdict]}. ${p.verdict === 'adjust' ? correctionText(planOfCar(recordsOf(records, 'car')[0]?.body)?.zones.get(p.zone)?.hung, p.hinges, p.latch) : ''} (inferred)`}
         </T>
       ))}
       {fit?.hints.map((h) => (

@@ -3,7 +3,7 @@ import { lengthMm, type Point, pointAlong } from '@/core/body/geometry';
 import { pathOf } from '@/core/body/outline-path';
 import type { Plan } from '@/core/body/plan';
 import type { Seam } from '@/core/body/zone';
-import type { SeamFit } from '@/core/fit/car-fit';
+import type { SeamFit } from '@/core/fit/seams';
 import { rampColour } from './ramp';
 
 /** How far a gap is off its nominal, as a share of the tolerance, told by the same ramp as film: pale is near. */

@@ -1,8 +1,9 @@
 import type { Plan } from '@/core/body/plan';
-import { flawById, severity } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
+import { severity } from '@/core/findings/loss';
 import type { Coverage } from '@/core/grade/coverage';
 import type { AnyRecord } from '@/core/kinds';
-import type { ZonePaint } from '@/core/paint/analyse';
+import type { ZonePaint } from '@/core/paint/zone-paint';
 import { recordsOf } from '@/core/records/reduce';
 import { type ThicknessUnit, thicknessFigure } from '@/core/units/thickness';
 import type { PlanPin, ZoneLook } from './plan-drawing';

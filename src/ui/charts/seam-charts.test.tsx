@@ -1,6 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { planOf } from '@/core/body/plan';
-import { fitOfCar, seamStations } from '@/core/fit/car-fit';
+import { fitOfCar } from '@/core/fit/car-fit';
+import { seamStations } from '@/core/fit/seams';
 import { type AnyRecord, KINDS } from '@/core/kinds';
 import { SeamMarks } from '../body-plan/seam-marks';
 import { rangeOf, SeamProfile } from './seam-profile';

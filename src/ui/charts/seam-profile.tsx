@@ -1,4 +1,4 @@
-import type { SeamFit } from '@/core/fit/car-fit';
+import type { SeamFit } from '@/core/fit/seams';
 
 const W = 600;
 const HEIGHT = 120;

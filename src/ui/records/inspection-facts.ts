@@ -1,4 +1,4 @@
-import type { Tolerance } from '@/core/fit/defaults';
+import type { Tolerance } from '@/core/fit/tolerances';
 import type { GradeTables } from '@/core/grade/tables';
 import type { PaintProfile } from '@/core/paint/profiles';
 

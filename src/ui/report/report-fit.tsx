@@ -81,7 +81,7 @@ export function FitTable({
             {fit.panels.map((p) => (
               <li key={p.zone}>
                 <strong>{zoneName(p.zone, wording)}</strong> {FIT_VERDICT_WORDS[p.verdict]}.{' '}
-                {p.verdict === 'adjust' && correctionText(p.zone, p.hinges, p.latch)}
+                {p.verdict === 'adjust' && correctionText(plan.zones.get(p.zone)?.hung, p.hinges, p.latch)}
               </li>
             ))}
           </ul>

@@ -1,6 +1,7 @@
 import { type Plan, planOfCar } from '@/core/body/plan';
 import { VIEWS, type View } from '@/core/body/zone';
-import { flawById, severity } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
+import { severity } from '@/core/findings/loss';
 import type { StoredRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import type { ThicknessUnit } from '@/core/units/thickness';

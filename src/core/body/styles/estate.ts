@@ -2,7 +2,18 @@ import { bow, crossEdge, crossStrip, roundedBox } from '../strokes';
 import type { BodyStyle } from '../zone';
 import { cut, type FrontHalf, frontHalf, quarterPiece } from './front-half';
 import { cabinPieces, enginePieces, underneathPieces } from './inner';
-import { CUT_MM as C, CLOSING, GLASS, LOAD_BEARING, OUTER, pane, panel, tailPieces, wheelPiece } from './shared';
+import {
+  CUT_MM as C,
+  CARRIES,
+  CLOSING,
+  GLASS,
+  LOAD_BEARING,
+  OUTER,
+  pane,
+  panel,
+  tailPieces,
+  wheelPiece,
+} from './shared';
 
 // Four doors and a long roof to an upright tail with a gate.
 const M: FrontHalf = {
@@ -69,13 +80,15 @@ export const estate: BodyStyle = {
         [4250, 1210],
         [4096, 1240],
       ]),
-      { structural: true },
+      CARRIES,
     ),
     quarter.zone,
     wheelPiece('rear', M.rearAxle, M.axleZ, M.wheel, front.fold),
     panel('roof', 'roof', OUTER, crossStrip(1780 + C, 4000, 594, 600, 18, -8)),
     pane('glass.rear', 'tail', GLASS, crossStrip(4000 + C, 4330, 560, 610, -8, -8)),
-    panel('tailgate', 'tail', [...CLOSING, 'function'], crossStrip(gate[0], gate[1], 632, 650, -8, -10)),
+    panel('tailgate', 'tail', [...CLOSING, 'function'], crossStrip(gate[0], gate[1], 632, 650, -8, -10), {
+      hung: 'top-hinged-gate',
+    }),
     ...tailPieces(gate[1] + C + 12, 684),
     ...underneathPieces(4520, M.frontAxle, M.rearAxle, 1250),
     ...enginePieces(70, 1290),

@@ -3,7 +3,9 @@ import { bow, crossEdge, crossStrip, wheelArch } from '../strokes';
 import type { SeamPiece, ZonePiece } from '../zone';
 import {
   CUT_MM as C,
+  CARRIES,
   CLOSING,
+  DOOR,
   foldLeft,
   GLASS,
   LOAD_BEARING,
@@ -12,6 +14,7 @@ import {
   pane,
   panel,
   rockerOutline,
+  SILL,
   shift,
   wheelPiece,
 } from './shared';
@@ -81,7 +84,9 @@ export function frontHalf(m: FrontHalf): { zones: ZonePiece[]; seams: SeamPiece[
   });
   const zones: ZonePiece[] = [
     ...nosePieces(24, nose.half),
-    panel('hood', 'nose', CLOSING, crossStrip(24 + C, hood.x1, hood.half[0], hood.half[1], hood.bow[0], hood.bow[1])),
+    panel('hood', 'nose', CLOSING, crossStrip(24 + C, hood.x1, hood.half[0], hood.half[1], hood.bow[0], hood.bow[1]), {
+      hung: 'hood',
+    }),
     panel(
       'cowl',
       'nose',
@@ -98,16 +103,14 @@ export function frontHalf(m: FrontHalf): { zones: ZonePiece[]; seams: SeamPiece[
       label: fold([[(m.frontAxle + m.arch + top[0]) / 2 + 20, (low + top[1]) / 2]])[0]!,
     }),
     wheelPiece('front', m.frontAxle, m.axleZ, m.wheel, fold),
-    ...(m.pillar ? [panel('pillar.left.a', 'flank', LOAD_BEARING, fold(m.pillar), { structural: true })] : []),
+    ...(m.pillar ? [panel('pillar.left.a', 'flank', LOAD_BEARING, fold(m.pillar), CARRIES)] : []),
     ...doors.flatMap((outline, i) => [
-      panel(doorSlug(i), 'flank', [...CLOSING, 'function'], fold(outline)),
+      panel(doorSlug(i), 'flank', [...CLOSING, 'function'], fold(outline), DOOR),
       ...(m.panes[i]
         ? [pane(`glass.left.${ENDS[i]}`, 'flank', ['glass', 'rubber', 'function'], fold(m.panes[i]!))]
         : []),
     ]),
-    panel('rocker.left', 'flank', LOAD_BEARING, fold(shift(rockerOutline(...m.rocker), 0, low - 300)), {
-      structural: true,
-    }),
+    panel('rocker.left', 'flank', LOAD_BEARING, fold(shift(rockerOutline(...m.rocker), 0, low - 300)), SILL),
   ];
   const seams: SeamPiece[] = [
     {
@@ -189,7 +192,7 @@ export function deckPiece(
 ): { zone: ZonePiece; seams: SeamPiece[] } {
   const lampIn = half[1] * 0.6;
   return {
-    zone: panel('deck', 'tail', CLOSING, crossStrip(x0, x1, half[0], half[1], -18, -26)),
+    zone: panel('deck', 'tail', CLOSING, crossStrip(x0, x1, half[0], half[1], -18, -26), { hung: 'deck' }),
     seams: [
       {
         zones: ['deck', 'quarter.left'],

@@ -21,30 +21,31 @@ export function underneathPieces(
     y0: number,
     x1: number,
     y1: number,
-    structural: boolean,
+    carries: 'load' | 'itself' | 'nothing',
     metal: 'body' | 'mixed' = 'body',
   ): ZonePiece => ({
     slug,
     view: 'underneath',
     part: 'inner',
     metal,
-    aspects: structural ? STRUCTURE : ['corrosion'],
-    structural,
+    aspects: carries === 'nothing' ? ['corrosion'] : STRUCTURE,
+    structural: carries !== 'nothing',
+    loadPath: carries === 'load',
     outline: roundedBox(x0, y0, x1, y1, 20),
   });
   return [
-    box('crossmember.front', frontAxleMm - 220, -310, frontAxleMm + 220, 310, true),
-    box('rail.left.front', 80, -470, dashMm - c, -330, true),
-    { ...box('housing.left.front', frontAxleMm - 340, -720, frontAxleMm + 340, -492, false) },
-    box('floor.left.front', dashMm, -640, mid - c, -150, true),
-    box('rocker.left.inner', dashMm, -770, seatsEnd, -662, true),
-    box('tunnel', dashMm, -128, seatsEnd, 128, true),
-    box('floor.left.rear', mid, -640, seatsEnd, -150, true),
-    box('crossmember.rear', seatsEnd + c, -420, seatsEnd + 150, 420, true),
-    box('rail.left.rear', seatsEnd + 170, -560, lengthMm - 120, -442, true),
-    { ...box('housing.left.rear', rearAxleMm - 320, -800, rearAxleMm + 320, -582, false) },
-    box('tank', rearAxleMm - 240, -400, rearAxleMm + 220, 400, false, 'mixed'),
-    box('trunk.floor', rearAxleMm + 242, -400, lengthMm - 140, 400, true),
+    box('crossmember.front', frontAxleMm - 220, -310, frontAxleMm + 220, 310, 'load'),
+    box('rail.left.front', 80, -470, dashMm - c, -330, 'load'),
+    { ...box('housing.left.front', frontAxleMm - 340, -720, frontAxleMm + 340, -492, 'nothing') },
+    box('floor.left.front', dashMm, -640, mid - c, -150, 'load'),
+    box('rocker.left.inner', dashMm, -770, seatsEnd, -662, 'load'),
+    box('tunnel', dashMm, -128, seatsEnd, 128, 'load'),
+    box('floor.left.rear', mid, -640, seatsEnd, -150, 'load'),
+    box('crossmember.rear', seatsEnd + c, -420, seatsEnd + 150, 420, 'load'),
+    box('rail.left.rear', seatsEnd + 170, -560, lengthMm - 120, -442, 'load'),
+    { ...box('housing.left.rear', rearAxleMm - 320, -800, rearAxleMm + 320, -582, 'nothing') },
+    box('tank', rearAxleMm - 240, -400, rearAxleMm + 220, 400, 'nothing', 'mixed'),
+    box('trunk.floor', rearAxleMm + 242, -400, lengthMm - 140, 400, 'itself'),
   ];
 }
 
@@ -57,18 +58,25 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
     outline: Point[],
     aspects: readonly Aspect[],
     metal: ZonePiece['metal'] = 'mixed',
-    structural = false,
+    carries?: 'load' | 'itself',
   ): ZonePiece => ({
     slug,
     view: 'engine',
     part: 'inner',
     metal,
     aspects,
-    structural,
+    structural: carries !== undefined,
+    loadPath: carries === 'load',
     outline,
   });
   return [
-    piece('support.radiator', roundedBox(n, -600, n + 110, 600, 18), ['paint', 'corrosion', 'structure'], 'body', true),
+    piece(
+      'support.radiator',
+      roundedBox(n, -600, n + 110, 600, 18),
+      ['paint', 'corrosion', 'structure'],
+      'body',
+      'itself',
+    ),
     piece('radiator', roundedBox(n + 140, -370, n + 250, 370, 10), ['leaks', 'function']),
     piece(
       'apron.left',
@@ -77,7 +85,7 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
       ),
       ['paint', 'corrosion', 'structure'],
       'body',
-      true,
+      'load',
     ),
     piece('engine', roundedBox(n + 300, -230, d - 330, 230, 60), ['leaks', 'function', 'identity']),
     piece('battery', roundedBox(d - 440, 262, d - 220, 372, 8), ['corrosion', 'function']),
@@ -87,7 +95,7 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
       crossStrip(d - 160, d - 30, 620, 600, 14, 14),
       ['paint', 'corrosion', 'identity', 'structure'],
       'body',
-      true,
+      'load',
     ),
   ];
 }
@@ -107,16 +115,19 @@ export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): Z
   const cardFrontEnd = doors === 4 ? d + 900 : r;
   return [
     piece('dash', crossStrip(d, d + 150, 600, 620, 20, 10), ['trim', 'function', 'identity']),
-    piece('steering', arc(d + 275, -330, 105, 0, 360, 36).slice(0, -1), ['trim', 'function']),
+    {
+      ...piece('steering', arc(d + 275, -330, 105, 0, 360, 36).slice(0, -1), ['trim', 'function']),
+      followsWheel: true,
+    },
     piece('card.left.front', roundedBox(d + 60, -780, cardFrontEnd, -664, 20), ['trim', 'function']),
     piece('carpet.left.front', roundedBox(d + 395, -620, d + 545, -120, 16)),
     piece('console', roundedBox(d + 395, -98, d + 1050, 98, 24)),
-    piece('seat.left.front', roundedBox(d + 567, -610, d + 1050, -120, 70), ['trim', 'function']),
+    { ...piece('seat.left.front', roundedBox(d + 567, -610, d + 1050, -120, 70), ['trim', 'function']), seat: 'front' },
     ...(doors === 4
       ? [piece('card.left.rear', roundedBox(cardFrontEnd + CUT_MM, -780, r + 330, -664, 20), ['trim', 'function'])]
       : []),
     piece('carpet.left.rear', roundedBox(d + 1072, -620, r - CUT_MM, -120, 16)),
-    piece('seat.rear', roundedBox(r, -620, r + 430, 620, 70)),
+    { ...piece('seat.rear', roundedBox(r, -620, r + 430, 620, 70)), seat: 'rear' },
     piece('parcel', crossStrip(r + 455, r + 600, 600, 560)),
     piece('headliner', roundedBox(r + 760, -520, r + 1760, 520, 60)),
   ];
@@ -142,8 +153,11 @@ export function trunkPieces(startMm: number): ZonePiece[] {
     piece('trunk.panel', crossStrip(s, s + 90, 560, 560), ['trim', 'corrosion']),
     piece('trunk.left', roundedBox(s + 112, -640, s + 760, -470, 40), ['paint', 'corrosion', 'trim']),
     piece('trunk.mat', roundedBox(s + 112, -448, s + 420, 448, 16), ['trim', 'corrosion']),
-    piece('trunk.well', circle(s + 600, 0, 158), ['corrosion', 'paint']),
-    piece('trunk.gutter', crossStrip(s + 782, s + 850, 620, 600, -12, -12), ['corrosion', 'rubber']),
+    { ...piece('trunk.well', circle(s + 600, 0, 158), ['corrosion', 'paint']), drains: true },
+    {
+      ...piece('trunk.gutter', crossStrip(s + 782, s + 850, 620, 600, -12, -12), ['corrosion', 'rubber']),
+      drains: true,
+    },
     piece('deck.inner', crossStrip(s + 980, s + 1480, 560, 600, 12, -20), ['paint', 'corrosion', 'identity']),
   ];
 }

@@ -3,7 +3,7 @@ import { bow, roundedBox } from '../strokes';
 import type { ZonePiece } from '../zone';
 import { cut, deckPiece, type FrontHalf, frontHalf, quarterPiece } from './front-half';
 import { underneathPieces } from './inner';
-import { CUT_MM as C, tailPieces, wheelPiece } from './shared';
+import { CUT_MM as C, CARRIES, tailPieces, wheelPiece } from './shared';
 
 // A long, low two-door body on a separate frame: the open and the pillarless one are the same below the belt.
 export const LONG_LENGTH = 4980;
@@ -39,7 +39,7 @@ export function frameMounts(x0: number, x1: number): ZonePiece[] {
     part: 'inner' as const,
     metal: 'steel' as const,
     aspects: ['corrosion', 'structure'] as const,
-    structural: true,
+    ...CARRIES,
     outline: roundedBox(i === 0 ? x0 : x1, -930, (i === 0 ? x0 : x1) + 130, -792, 14),
   }));
 }

@@ -30,6 +30,7 @@ function sunroof(zones: readonly ZonePiece[]): ZonePiece[] {
       view: 'cabin',
       part: 'inner',
       metal: 'body',
+      drains: true,
       aspects: ['paint', 'fit', 'rubber', 'corrosion', 'leaks', 'function'],
       outline: roundedBox(x, -400, x + 480, 400, 40),
     },

@@ -3,7 +3,7 @@ import { bow, crossStrip } from '../strokes';
 import type { BodyStyle } from '../zone';
 import { cut, deckPiece, type FrontHalf, frontHalf, quarterPiece } from './front-half';
 import { cabinPieces, enginePieces, trunkPieces, underneathPieces } from './inner';
-import { CUT_MM as C, GLASS, LOAD_BEARING, OUTER, pane, panel, tailPieces, wheelPiece } from './shared';
+import { CUT_MM as C, CARRIES, GLASS, LOAD_BEARING, OUTER, pane, panel, tailPieces, wheelPiece } from './shared';
 
 // Two doors, three boxes, a pillar behind the door.
 const M: FrontHalf = {
@@ -55,7 +55,7 @@ export const saloon2: BodyStyle = {
         [2500, 1250],
         [2404, 1252],
       ]),
-      { structural: true },
+      CARRIES,
     ),
     pane(
       'glass.left.rear',

@@ -1,6 +1,6 @@
 import type { Point } from '../geometry';
 import { circle, crossStrip, roundedBox } from '../strokes';
-import type { Aspect, ZonePiece } from '../zone';
+import type { Aspect, ZoneFacts, ZonePiece } from '../zone';
 
 /** Width of the cut between two pattern pieces on the sheet, mm: for the eye only, no gap of the car. */
 export const CUT_MM = 22;
@@ -12,7 +12,14 @@ export const BRIGHT: readonly Aspect[] = ['brightwork', 'fit', 'corrosion'];
 export const GLASS: readonly Aspect[] = ['glass', 'rubber'];
 export const LOAD_BEARING: readonly Aspect[] = ['paint', 'corrosion', 'structure'];
 
-type PieceOptions = Pick<ZonePiece, 'label' | 'structural'>;
+type PieceOptions = Pick<ZonePiece, 'label' | 'structural' | keyof ZoneFacts>;
+
+/** A part that carries the car. */
+export const CARRIES = { structural: true, loadPath: true } as const;
+/** A hollow sill that carries it, with drains below. */
+export const SILL = { ...CARRIES, drains: true } as const;
+/** A door: hinged at its front edge, hollow. */
+export const DOOR = { hung: 'door', drains: true } as const;
 
 /** An outer panel of the body's own metal. */
 export function panel(

@@ -3,7 +3,7 @@ import { bow, crossStrip, roundedBox } from '../strokes';
 import type { BodyStyle, ZonePiece } from '../zone';
 import { cut, deckPiece, type FrontHalf, frontHalf, quarterPiece } from './front-half';
 import { cabinPieces, enginePieces, trunkPieces } from './inner';
-import { CUT_MM as C, GLASS, OUTER, pane, panel, tailPieces, wheelPiece } from './shared';
+import { CUT_MM as C, CARRIES, GLASS, OUTER, pane, panel, tailPieces, wheelPiece } from './shared';
 
 // A small closed two-seater: the body is one moulding with lids, carried by a steel backbone that forks at both ends.
 const M: FrontHalf = {
@@ -50,7 +50,7 @@ const beam = (slug: string, outline: Point[]): ZonePiece => ({
   part: 'inner',
   metal: 'steel',
   aspects: ['corrosion', 'structure'],
-  structural: true,
+  ...CARRIES,
   outline,
 });
 const moulded = (slug: string, outline: Point[]): ZonePiece => ({
@@ -67,7 +67,9 @@ export const sports: BodyStyle = {
   doors: 2,
   zones: [
     // A moulding has no separate sill that carries load; the backbone does.
-    ...front.zones.map((z) => (z.slug === 'rocker.left' ? { ...z, structural: false, aspects: OUTER } : z)),
+    ...front.zones.map((z) =>
+      z.slug === 'rocker.left' ? { ...z, structural: false, loadPath: false, aspects: OUTER } : z,
+    ),
     pane(
       'glass.left.rear',
       'flank',

@@ -3,7 +3,18 @@ import type { BodyStyle, ZonePiece } from '../zone';
 import { cut, type FrontHalf, frontHalf, quarterPiece } from './front-half';
 import { cabinPieces, enginePieces, underneathPieces } from './inner';
 import { frameMounts } from './long-shell';
-import { CUT_MM as C, CLOSING, GLASS, LOAD_BEARING, OUTER, pane, panel, tailPieces, wheelPiece } from './shared';
+import {
+  CUT_MM as C,
+  CARRIES,
+  CLOSING,
+  GLASS,
+  LOAD_BEARING,
+  OUTER,
+  pane,
+  panel,
+  tailPieces,
+  wheelPiece,
+} from './shared';
 
 // A tall box of flat panels on a box frame: steel below, whatever metal the skin is; a bulkhead that carries the doors.
 const M: FrontHalf = {
@@ -76,13 +87,15 @@ export const utility: BodyStyle = {
         [3960, 1760],
         [3740, 1760],
       ]),
-      { structural: true },
+      CARRIES,
     ),
     quarter.zone,
     wheelPiece('rear', M.rearAxle, M.axleZ, M.wheel, front.fold),
     panel('roof', 'roof', OUTER, crossStrip(1640 + C, 3180, 640, 640, 4, -4)),
     pane('glass.rear', 'tail', GLASS, crossStrip(3180 + C, 3560, 600, 600, -4, -4)),
-    panel('tailgate', 'tail', [...CLOSING, 'function'], crossStrip(gate[0], gate[1], 640, 640, -4, -4)),
+    panel('tailgate', 'tail', [...CLOSING, 'function'], crossStrip(gate[0], gate[1], 640, 640, -4, -4), {
+      hung: 'top-hinged-gate',
+    }),
     ...tailPieces(gate[1] + C + 12, 720),
     ...underneathPieces(4060, M.frontAxle, M.rearAxle, 1180)
       .filter((z) => z.slug !== 'trunk.floor')
@@ -95,7 +108,7 @@ export const utility: BodyStyle = {
       part: 'inner',
       metal: 'steel',
       aspects: ['corrosion', 'structure'],
-      structural: true,
+      ...CARRIES,
       outline: roundedBox(1230, -600, 1420, -90, 30),
     },
     ...cabinPieces(1200, 2060, 2).filter((z) => !KEPT_CABIN.has(z.slug)),

@@ -1,9 +1,10 @@
 import { FLAW_TABLE } from '@/entry/lexicon';
 import { FLAW_WORDS, flawCause, flawName } from '@/words/flaws';
 import { ASPECTS } from '../../body/zone';
+import { findingLoss, severity } from '../../findings/loss';
+import { flawById } from './by-id';
 import { FLAW_IDS, FLAWS } from './catalogue';
 import { FAMILIES, REMEDIES } from './flaw';
-import { findingLoss, flawById, severity } from './loss';
 import { OWN_WORDS } from './own-words';
 
 const one = (flaw: string, extra: object = {}) => ({

@@ -1,4 +1,4 @@
-import { tolerancesSchema } from '@/core/fit/defaults';
+import { tolerancesSchema } from '@/core/fit/tolerances';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { keepTolerances, orgTables } from '@/data/org-tables';

@@ -1,7 +1,7 @@
-import type { EntryProblem } from '@/entry/parse';
-import { flawName } from './flaws';
-import type { Wording } from './vocabulary';
-import { zoneName, zoneWords } from './zones';
+import { flawName } from '@/words/flaws';
+import type { Wording } from '@/words/vocabulary';
+import { zoneName, zoneWords } from '@/words/zones';
+import type { EntryProblem } from './context';
 
 /** What the entry line says when it did not understand. */
 export function entryProblemText(problem: EntryProblem, wording: Wording): string {

@@ -1,10 +1,10 @@
 import { planOf } from '@/core/body/plan';
 import { KINDS } from '@/core/kinds';
 import type { Records } from '@/core/records/reduce';
-import { type EntryContext, parseEntry } from '@/entry/parse';
 import { PLAIN_WORDING } from '@/words/vocabulary';
-import { chipsOf } from './entry-chips';
-import { entriesOf } from './take-entry';
+import { chipsOf } from './chips';
+import { type EntryContext, parseEntry } from './parse';
+import { entriesOf } from './puts';
 
 const AT = '2027-02-10T09:00:00Z';
 const context: EntryContext = {

@@ -1,16 +1,33 @@
-import { flawById } from '@/core/catalogue/flaws/loss';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import type { Evidence } from '@/core/kinds/common';
 import { clip } from '@/core/records/clip';
-import { type Entry, type EntryContext, type EntryItem, refused } from './context';
-import { flawHere } from './flaw-here';
-import { FAULT_TABLE, type Fault, FLAW_TABLE, THING_TABLE } from './lexicon';
-import { DESCRIBED, FILLER, HEDGED, PLACE_WORDS, TOLD, TOUCHED } from './phrases';
-import { takeZone } from './take-zone';
-import type { TokenCursor } from './token-cursor';
-import type { Token } from './tokens';
+import { countedName } from '@/words/flaws';
+import { defineClause } from '../clause';
+import { type Entry, type EntryContext, refused } from '../context';
+import { flawHere } from '../flaw-here';
+import { FAULT_TABLE, type Fault, FLAW_TABLE, THING_TABLE } from '../lexicon';
+import { DESCRIBED, FILLER, HEDGED, PLACE_WORDS, TOLD, TOUCHED } from '../phrases';
+import { takeZone } from '../take-zone';
+import type { TokenCursor } from '../token-cursor';
+import type { Token } from '../tokens';
 
 const WHERE_LONGEST = 160;
 const TO_MM = { mm: 1, cm: 10, m: 1000, in: 25.4 } as const;
+
+interface FindingItem {
+  readonly kind: 'finding';
+  readonly zone: string;
+  readonly flaw: string;
+  readonly count: number;
+  readonly sizeMm: number | null;
+  readonly share: number | null;
+  readonly where: string;
+  readonly touchedIn: boolean;
+  readonly visibleFromM: number | null;
+  readonly evidence: Evidence;
+  /** Quoted words and how it was described: kept with it, judged by nobody. */
+  readonly note: string;
+}
 
 interface Extent {
   count: number | null;
@@ -73,13 +90,13 @@ function takeThing(
  * ones become its note. Refuses a figure or a word that nothing takes, a second place or flaw, and a flaw that the place
  * cannot have.
  */
-export function findingClause(
+function readFinding(
   line: TokenCursor,
   flaws: readonly string[],
   quoted: string,
   context: EntryContext,
   fault: Fault | null = null,
-): Entry {
+): Entry<FindingItem> {
   const touchedIn = line.take(TOUCHED) !== null;
   const told: Evidence | null = line.take(TOLD)?.value ?? null;
   const hedged: Evidence | null = line.take(HEDGED)?.value ?? null;
@@ -108,7 +125,7 @@ export function findingClause(
   }
   const where = [thing.words, found.beside, line.words(), beside].filter(Boolean).join(' ');
   const note = [described.map((t) => t.raw).join(' '), quoted].filter(Boolean).join('. ');
-  const items: EntryItem[] = [];
+  const items: FindingItem[] = [];
   for (const slug of found.all ?? [found.zone]) {
     const zone = context.plan.zones.get(slug)!;
     const here = flaws.filter((f) => flawHere(f, zone) !== null);
@@ -132,3 +149,43 @@ export function findingClause(
   if (items.length > 1 && extent.count !== null) return refused({ kind: 'figure-left', words: String(extent.count) });
   return { items, problems: [] };
 }
+
+const isReading = (t: Token) => t.text === 'over' || t.text === 'nr' || (t.kind === 'number' && t.atLeast);
+
+export const finding = defineClause<FindingItem>({
+  read: ({ line, quoted }, context) => {
+    if (line.rest().some(isReading)) return null;
+    const fault = line.take(FAULT_TABLE)?.value ?? null;
+    if (fault) return readFinding(line, [fault.flaw], quoted, context, fault);
+    const flaws = line.take(FLAW_TABLE)?.value ?? null;
+    return flaws ? readFinding(line, flaws, quoted, context) : null;
+  },
+  items: {
+    finding: {
+      placed: true,
+      puts: ({ kind, ...body }, { place, at }) => [{ kind, body: { ...body, place, at } }],
+      chips: (item, wording) => [
+        countedName(item, wording.words),
+        ...(item.sizeMm ? [`${item.sizeMm} mm`] : []),
+        ...(item.share ? [`${Math.round(item.share * 100)} %`] : []),
+        ...(item.where ? [item.where] : []),
+        ...(item.touchedIn ? ['touched in'] : []),
+        ...(item.visibleFromM ? [`seen from ${item.visibleFromM} m`] : []),
+        ...(item.note ? [`“${item.note}”`] : []),
+        ...(item.evidence === 'seen' ? [] : [item.evidence]),
+      ],
+      facts: (item) => [
+        [
+          'finding',
+          item.zone,
+          item.flaw,
+          item.count > 1 ? `x${item.count}` : '',
+          item.sizeMm === null ? '' : `${Math.round(item.sizeMm * 10) / 10}mm`,
+          item.share === null ? '' : `${Math.round(item.share * 1000) / 10}%`,
+        ]
+          .filter(Boolean)
+          .join(' '),
+      ],
+    },
+  },
+});

@@ -1,11 +1,26 @@
 import { seamSlug } from '@/core/body/plan';
+import { notches } from '@/core/fit/seams';
 import { STATION_LIMITS } from '@/core/fit/station-limits';
 import type { GapTool } from '@/core/kinds/gap';
-import { type Entry, type EntryContext, refused } from './context';
-import { PART_TABLE, zoneKey } from './lexicon';
-import { takeZone } from './take-zone';
-import { TokenCursor } from './token-cursor';
-import { tokens } from './tokens';
+import { BY_WORDS } from '@/words/fit';
+import { zoneWords } from '@/words/zones';
+import { defineClause } from '../clause';
+import { type Entry, type EntryContext, refused } from '../context';
+import { PART_TABLE, zoneKey } from '../lexicon';
+import { takeZone } from '../take-zone';
+import { TokenCursor } from '../token-cursor';
+import { tokens } from '../tokens';
+
+interface GapItem {
+  readonly kind: 'gap';
+  readonly zone: string;
+  readonly seam: string;
+  /** What it was measured with; a feeler unless said. */
+  readonly by: Exclude<GapTool, 'photo'>;
+  /** Along the seam from its front, evenly; one flushness for all places, or one each. */
+  readonly gapsMm: readonly number[];
+  readonly flushMm: readonly number[];
+}
 
 /** `gap lf door/fender 4.2 4.5 5.1 flush +1`: the words before the stroke, after it, and the figures. */
 const GAP =
@@ -46,7 +61,7 @@ function withoutStroke(text: string, context: EntryContext): Record<string, stri
  * zone named before the stroke that leads to the part named after it. One flushness holds for all places, several go one to
  * each. In mm; refuses what no seam can have.
  */
-export function gapClause(text: string, context: EntryContext): Entry | null {
+function readGap(text: string, context: EntryContext): Entry<GapItem> | null {
   const tool = TOOL.exec(text)?.groups?.tool?.toLowerCase();
   const said = text.replace(TOOL, '');
   const found = GAP.exec(said)?.groups ?? withoutStroke(said, context);
@@ -82,3 +97,31 @@ export function gapClause(text: string, context: EntryContext): Entry | null {
     problems: [],
   };
 }
+
+export const gap = defineClause<GapItem>({
+  read: ({ text, quoted }, context) => (quoted === '' ? readGap(text, context) : null),
+  items: {
+    gap: {
+      puts: (item, options) => {
+        const seam = options.seamLengthMm?.(item.seam) ?? 0;
+        const count = Math.max(item.gapsMm.length, item.flushMm.length);
+        const stations = notches(seam, count).map((sMm, i) => ({
+          sMm,
+          gapMm: item.gapsMm[i] ?? null,
+          flushMm: item.flushMm[item.flushMm.length === 1 ? 0 : i] ?? null,
+        }));
+        return [{ kind: 'gap', body: { seam: item.seam, by: item.by, stations, at: options.at } }];
+      },
+      chips: (item, wording) => {
+        const [a, b] = item.seam.split('|') as [string, string];
+        const flush = item.flushMm.map((v) => `${v > 0 ? '+' : ''}${v}`).join(', ');
+        return [
+          `gap to ${zoneWords(a === item.zone ? b : a, wording)}`,
+          ...(item.gapsMm.length > 0 ? [`${item.gapsMm.join(', ')} mm`] : []),
+          ...(flush ? [`flush ${flush} mm`] : []),
+          ...(item.by === 'feeler' ? [] : [`by ${BY_WORDS[item.by]}`]),
+        ];
+      },
+    },
+  },
+});

@@ -1,33 +1,19 @@
 import type { Aspect } from '@/core/body/zone';
-import { type Entry, type EntryContext, refused } from './context';
-import { flawHere } from './flaw-here';
-import { ASPECT_TABLE, FAULT_TABLE, FLAW_TABLE } from './lexicon';
-import { ABSENCE, ABSENCE_FILLER, FILLER, NEGATIONS } from './phrases';
-import { takeZone } from './take-zone';
-import type { TokenCursor } from './token-cursor';
-
-const isNegated = (words: readonly string[]) => words.some((w) => NEGATIONS.has(w));
-/** Flaws that are said with a negation: "does not work", "no strength". */
-const NEGATED_FLAWS = [
-  ...FAULT_TABLE.filter(([words]) => isNegated(words)).map(([words]) => [words, true] as const),
-  ...FLAW_TABLE.filter(([words]) => isNegated(words)).map(([words]) => [words, true] as const),
-].sort((a, b) => b[0].length - a[0].length);
-
-/** Whether a line says that something is not there. `no` before a figure corrects it; a flaw may be said by what it does not do. */
-export function hasAbsence(given: TokenCursor): boolean {
-  const line = given.copy();
-  while (line.take(NEGATED_FLAWS));
-  return line.left.some((t, i) => {
-    if (t?.kind !== 'word' || !NEGATIONS.has(t.text)) return false;
-    return !(t.text === 'no' && line.left[i + 1]?.kind === 'number');
-  });
-}
+import { hasAbsence } from '../absence';
+import { defineClause } from '../clause';
+import { type Entry, type EntryContext, refused } from '../context';
+import { flawHere } from '../flaw-here';
+import { ASPECT_TABLE, FLAW_TABLE } from '../lexicon';
+import { LOOK_ITEM, type LookItem } from '../look-item';
+import { ABSENCE, ABSENCE_FILLER, FILLER } from '../phrases';
+import { takeZone } from '../take-zone';
+import type { TokenCursor } from '../token-cursor';
 
 /**
  * `no dents on the hood`, `left headlight no cracks`: clean looks at the aspects that the flaws would be of. Refuses where
  * anything else is said, where a flaw stands without its negation, and flaws that the place cannot have.
  */
-export function absenceClause(line: TokenCursor, context: EntryContext): Entry {
+function readAbsence(line: TokenCursor, context: EntryContext): Entry<LookItem> {
   const found = takeZone(line, context, { several: true });
   if (!found.ok) return refused(found.problem);
   if (found.zone === null) return refused({ kind: 'no-zone' });
@@ -48,7 +34,7 @@ export function absenceClause(line: TokenCursor, context: EntryContext): Entry {
     absent.push({ flaws, aspect });
   }
   if (absent.length === 0) return refused({ kind: 'not-understood', words: all });
-  const items: Entry['items'][number][] = [];
+  const items: LookItem[] = [];
   for (const slug of found.all ?? [found.zone]) {
     const zone = context.plan.zones.get(slug)!;
     const aspects = new Set<Aspect>();
@@ -71,3 +57,11 @@ const JOINING = [
   [['nor'], true],
   [['and'], true],
 ] as const;
+
+export const absence = defineClause<LookItem>({
+  read: ({ line, quoted }, context) => {
+    if (!hasAbsence(line)) return null;
+    return quoted ? refused({ kind: 'not-understood', words: quoted }) : readAbsence(line, context);
+  },
+  items: { look: LOOK_ITEM },
+});

@@ -1,16 +1,6 @@
-import type { Finding } from '../../kinds/finding';
-import { FLAWS } from './catalogue';
-import type { Flaw } from './flaw';
-import { type ScaleGrade, scalePartOf, shareOfGrade } from './iso4628';
-
-const BY_ID = new Map(FLAWS.map((f) => [f.id, f]));
-
-/** The flaw of that id. Throws for an id that the schema cannot have let through. */
-export function flawById(id: string): Flaw {
-  const flaw = BY_ID.get(id);
-  if (!flaw) throw new Error(`no flaw ${id} in the catalogue`);
-  return flaw;
-}
+import { flawById } from '../catalogue/flaws/by-id';
+import { type ScaleGrade, scalePartOf, shareOfGrade } from '../catalogue/flaws/iso4628';
+import type { Finding } from '../kinds/finding';
 
 /** Share of the zone that a finding covers, 0 to 1: as stated, or as its grade of ISO 4628 stands for; null when neither. */
 export function shareOf(finding: Pick<Finding, 'flaw' | 'share' | 'iso4628'>): number | null {

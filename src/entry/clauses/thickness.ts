@@ -1,11 +1,27 @@
 import { READING_LIMITS } from '@/core/kinds/reading-limits';
-import { type ThicknessUnit, toUm } from '@/core/units/thickness';
-import { type Entry, type EntryContext, type EntryItem, type EntryProblem, refused } from './context';
-import { AGAIN, NO_READING, OVER } from './phrases';
-import type { TokenCursor } from './token-cursor';
-import type { Token } from './tokens';
+import { recordsOf } from '@/core/records/reduce';
+import { type ThicknessUnit, thicknessText, toUm } from '@/core/units/thickness';
+import { defineClause, type PutOptions } from '../clause';
+import { type Entry, type EntryContext, type EntryProblem, refused } from '../context';
+import { AGAIN, FILLER, NO_READING, OVER } from '../phrases';
+import { takeZone } from '../take-zone';
+import type { TokenCursor } from '../token-cursor';
+import type { Token } from '../tokens';
 
-type Shown = Omit<Extract<EntryItem, { kind: 'reading' }>, 'kind' | 'zone'>;
+interface Shown {
+  readonly state: 'read' | 'over' | 'none';
+  readonly thicknessUm: number | null;
+  readonly typed: { readonly text: string; readonly unit: ThicknessUnit };
+  readonly askUnit: boolean;
+}
+interface ReadingItem<K extends string> extends Shown {
+  readonly kind: K;
+  readonly zone: string;
+}
+type ThicknessItem =
+  | ReadingItem<'reading'>
+  | ReadingItem<'replace-last'>
+  | { readonly kind: 'go'; readonly zone: string };
 
 /** What no gauge reads on. */
 const NO_FILM: ReadonlySet<string> = new Set(['glass', 'rubber', 'textile']);
@@ -40,7 +56,7 @@ function shownBy(token: Token, unit: ThicknessUnit, ceilingUm: number): Shown | 
 }
 
 /** Figures and what a gauge shows instead of one, at one zone; `again` and `no` replace the last. */
-export function thicknessClause(line: TokenCursor, zone: string | null, context: EntryContext): Entry {
+function readThickness(line: TokenCursor, zone: string | null, context: EntryContext): Entry<ThicknessItem> {
   // A unit named once after the last figure holds for the whole line.
   const named = line.rest().find((t) => t.kind === 'word' && (t.text === 'um' || t.text === 'mil'));
   if (named) line.left[line.left.indexOf(named)] = null;
@@ -72,8 +88,65 @@ export function thicknessClause(line: TokenCursor, zone: string | null, context:
   if (problems.length > 0 || zone === null) return { items: [], problems };
   const takes = shown.length > 0 || replaceStored !== null;
   if (takes && NO_FILM.has(context.plan.zones.get(zone)!.metal)) return refused({ kind: 'no-film', zone });
-  const items: EntryItem[] = shown.map((s) => ({ kind: 'reading', zone, ...s }));
+  const items: ThicknessItem[] = shown.map((s) => ({ kind: 'reading', zone, ...s }));
   if (replaceStored) items.unshift({ kind: 'replace-last', zone, ...replaceStored });
   if (items.length === 0) items.push({ kind: 'go', zone });
   return { items, problems: [] };
 }
+
+function readingBody(item: Shown & { readonly zone: string }, options: PutOptions): object {
+  const asMil = item.askUnit && options.asked === 'as-mil';
+  return {
+    zone: item.zone,
+    state: item.state,
+    thicknessUm: asMil ? toUm(Number(item.typed.text.replace(',', '.')), 'mil') : item.thicknessUm,
+    typed: asMil ? { text: item.typed.text, unit: 'mil' } : item.typed,
+    place: options.place,
+    visit: options.visit,
+    confirmed: item.askUnit && options.asked === 'as-typed',
+    at: options.at,
+  };
+}
+
+function shownText(item: Shown, unit: ThicknessUnit): string {
+  if (item.state === 'none') return 'no reading';
+  const own = thicknessText(item.thicknessUm ?? 0, item.typed.unit);
+  if (item.state === 'read') return own;
+  return item.typed.text.startsWith('≥') ? `at least ${own}` : `over ${thicknessText(item.thicknessUm ?? 0, unit)}`;
+}
+
+const um = (value: number) => `${Math.round(value * 10) / 10}um`;
+function readingFacts(item: Shown & { readonly zone: string }): string[] {
+  if (item.state === 'none') return [`noread ${item.zone}`];
+  return [item.state === 'over' ? `over ${item.zone}` : `reading ${item.zone} ${um(item.thicknessUm!)}`];
+}
+
+/** What is left when no other clause takes a sentence: figures at a place, or the place alone. */
+export const thickness = defineClause<ThicknessItem>({
+  read: ({ line, quoted }, context) => {
+    if (quoted) return refused({ kind: 'not-understood', words: quoted });
+    const found = takeZone(line, context);
+    if (!found.ok) return refused(found.problem);
+    if (found.beside) return refused({ kind: 'not-understood', words: found.beside });
+    while (line.take(FILLER));
+    return readThickness(line, found.zone, context);
+  },
+  items: {
+    reading: {
+      placed: true,
+      puts: (item, options) => [{ kind: 'reading', body: readingBody(item, options) }],
+      chips: (item, _wording, unit) => [shownText(item, unit)],
+      facts: readingFacts,
+    },
+    'replace-last': {
+      placed: true,
+      puts: (item, options, records) => {
+        const id = recordsOf(records, 'reading').findLast((r) => r.body.zone === item.zone)?.id;
+        return [{ kind: 'reading', body: readingBody(item, options), ...(id && { id }) }];
+      },
+      chips: (item, _wording, unit) => [`replaces the last: ${shownText(item, unit)}`],
+      facts: readingFacts,
+    },
+    go: { chips: () => ['go there'], facts: () => [] },
+  },
+});

@@ -1,7 +1,7 @@
 import { planOf } from '@/core/body/plan';
-import { type EntryContext, parseEntry } from '@/entry/parse';
 import { PLAIN_WORDING } from '@/words/vocabulary';
-import { chipsOf } from './entry-chips';
+import { chipsOf } from './chips';
+import { type EntryContext, parseEntry } from './parse';
 
 const context: EntryContext = {
   plan: planOf('fastback')!,

@@ -1,0 +1,29 @@
+import type { ClauseDefinition, ItemDefinition } from '../clause';
+import type { ItemBase } from '../context';
+import { absence } from './absence';
+import { blocked } from './blocked';
+import { clean } from './clean';
+import { finding } from './finding';
+import { gap } from './gap';
+import { thickness } from './thickness';
+import { undo } from './undo';
+
+/** Every kind of sentence, in the order in which they are tried; the last takes what is left. */
+export const CLAUSES = { gap, undo, blocked, absence, clean, finding, thickness } as const;
+
+/** Anything that a line can be understood to say. */
+export type EntryItem = (typeof CLAUSES)[keyof typeof CLAUSES] extends infer C
+  ? C extends ClauseDefinition<infer I>
+    ? I
+    : never
+  : never;
+
+const ITEMS: ReadonlyMap<string, ItemDefinition<ItemBase>> = new Map(
+  Object.values(CLAUSES).flatMap(
+    ({ items }) => Object.entries(items) as unknown as [string, ItemDefinition<ItemBase>][],
+  ),
+);
+
+/** What becomes of an item, by its clause. */
+export const itemDefinition = (item: EntryItem): ItemDefinition<EntryItem> =>
+  ITEMS.get(item.kind) as unknown as ItemDefinition<EntryItem>;

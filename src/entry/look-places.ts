@@ -1,0 +1,25 @@
+import type { Aspect, View } from '@/core/body/zone';
+import { type Entry, type EntryContext, refused } from './context';
+import { ASPECT_TABLE, VIEW_TABLE } from './lexicon';
+import { takeZone } from './take-zone';
+import type { TokenCursor } from './token-cursor';
+
+/** The zones that a look speaks of: one, several of a kind ("all doors"), or a whole view. */
+export function zonesOf(line: TokenCursor, context: EntryContext): { zones: readonly string[] } | Entry<never> {
+  const found = takeZone(line, context, { several: true });
+  if (found.ok && found.named && found.zone) {
+    if (found.beside) return refused({ kind: 'not-understood', words: found.beside });
+    return { zones: found.all ?? [found.zone] };
+  }
+  const view = line.take(VIEW_TABLE)?.value;
+  if (view) return { zones: [...context.plan.lap[view as View]] };
+  if (!found.ok) return refused(found.problem);
+  return found.zone ? { zones: [found.zone] } : refused({ kind: 'no-zone' });
+}
+
+/** The aspects named, in order. */
+export function aspectsIn(line: TokenCursor): Aspect[] {
+  const aspects: Aspect[] = [];
+  for (let a = line.take(ASPECT_TABLE); a; a = line.take(ASPECT_TABLE)) aspects.push(a.value);
+  return aspects;
+}
