@@ -4,7 +4,9 @@ import { parseEntry } from '@/entry/parse';
 import { planOf } from '../src/core/body/plan';
 import { measureGap } from '../src/core/fit/gap';
 import { type FitStation, fitPanel } from '../src/core/fit/panel-fit';
+import { DEFAULT_TABLES } from '../src/core/grade/all-tables';
 import { gradeCar } from '../src/core/grade/grade';
+import { judge } from '../src/core/judge/judge';
 import { analysePaint } from '../src/core/paint/analyse';
 import type { FilmReading } from '../src/core/paint/film-reading';
 import { panelMap } from '../src/core/paint/panel-map';
@@ -86,7 +88,7 @@ row(
 );
 row(
   'grade of the example lot',
-  time(() => gradeCar({ plan, records, onYear: 2027 })),
+  time(() => gradeCar(judge({ plan, records, tables: DEFAULT_TABLES }), 2027, DEFAULT_TABLES.grade)),
   base,
   'a million normal draws',
 );

@@ -6,14 +6,16 @@ import { parseArgs } from 'node:util';
 import type { AnyRecord } from '@/core/kinds';
 import { filmInput } from '@/core/paint/film-input';
 import { type PublishedKeys, publishedKeysSchema, standingOfKey } from '@/core/seal/known-keys';
-import { sealSnapshot, verifyReport } from '@/report/sealed-report';
 import { canonicalText } from '@/core/seal/seal';
 import { recomputeReport } from '@/report/recompute';
+import { sealSnapshot, verifyReport } from '@/report/sealed-report';
 import { type Snapshot, takeSnapshot } from '@/report/snapshot';
 import { planOf, planOfCar } from '../src/core/body/plan';
 import { STYLES } from '../src/core/body/styles';
 import { readReadingsCsv } from '../src/core/csv/readings';
+import { DEFAULT_TABLES } from '../src/core/grade/all-tables';
 import { gradeCar } from '../src/core/grade/grade';
+import { judge } from '../src/core/judge/judge';
 import { analysePaint, type PaintAnalysis } from '../src/core/paint/analyse';
 import { DEFAULT_PROFILES } from '../src/core/paint/profiles';
 import { type Bundle, readBundle } from '../src/core/records/bundle';
@@ -115,11 +117,14 @@ function gradeVerb(path: string, flags: Flags): object {
   const { records } = bundleAt(path);
   const plan = planFor(records);
   if (!plan) throw new Refusal('no-car');
-  const { axes, whole, coverage, presents, gates, unseenMovers, findingMovers } = gradeCar({
-    plan,
-    records,
-    onYear: onYear(flags),
-  });
+  const tables = DEFAULT_TABLES;
+  const judgement = judge({ plan, records, tables });
+  const { coverage } = judgement;
+  const { axes, whole, presents, gates, unseenMovers, findingMovers } = gradeCar(
+    judgement,
+    onYear(flags),
+    tables.grade,
+  );
   return {
     ok: true,
     axes,

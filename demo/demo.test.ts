@@ -10,7 +10,7 @@ import { compareColours } from '../src/core/colour/compare';
 import { fitOfCar } from '../src/core/fit/car-fit';
 import { measureGap } from '../src/core/fit/gap';
 import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
-import { bandName } from '../src/core/grade/grade';
+import { bandName } from '../src/core/grade/whole';
 import { writeBundle } from '../src/core/records/bundle';
 import { checkChange } from '../src/core/records/check-change';
 import { recordsOf as kindOf } from '../src/core/records/reduce';

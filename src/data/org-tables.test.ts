@@ -1,9 +1,10 @@
 import { DEFAULT_TOLERANCES } from '@/core/fit/tolerances';
+import { DEFAULT_TABLES } from '@/core/grade/all-tables';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
 import { createAccount, createOrganisation } from './accounts';
 import { type Actor, actorOf } from './actor';
 import type { Db } from './db';
-import { keepTolerances, orgTables, tablesAsSealed } from './org-tables';
+import { keepTable, orgTables, tablesAsSealed } from './org-tables';
 import { orgTable } from './tables/farvin';
 import { testDatabase } from './test-database';
 
@@ -28,8 +29,7 @@ const keep = (actor: Actor, name: string, value: unknown) =>
 
 it('gives the shipped tables to a house that has none of its own', async () => {
   expect(await orgTables(db, await house())).toMatchObject({
-    tables: DEFAULT_GRADE_TABLES,
-    tolerances: DEFAULT_TOLERANCES,
+    tables: DEFAULT_TABLES,
     unfit: [],
   });
 });
@@ -39,8 +39,7 @@ it('tells of a table that it cannot read, and judges by the shipped one meanwhil
   await keep(actor, 'tolerances', [{ nominalMm: 'wide' }]);
   await keep(actor, 'grade', 'all good');
   expect(await orgTables(db, actor)).toMatchObject({
-    tables: DEFAULT_GRADE_TABLES,
-    tolerances: DEFAULT_TOLERANCES,
+    tables: DEFAULT_TABLES,
     unfit: ['grade', 'tolerances'],
   });
 });
@@ -52,15 +51,27 @@ it('fills in numbers that came in after the house kept its table, and leaves the
   await keep(actor, 'grade', { ...older, eye: olderEye, lossScale: 3.5 });
   const { tables, unfit } = await orgTables(db, actor);
   expect(unfit).toEqual([]);
-  expect(tables).toEqual({ ...DEFAULT_GRADE_TABLES, lossScale: 3.5 });
+  expect(tables.grade).toEqual({ ...DEFAULT_GRADE_TABLES, lossScale: 3.5 });
+});
+
+it('takes numbers of a model from where an earlier program kept them', async () => {
+  const actor = await house();
+  const gates = { structuralLoss: 35, unsafeBrakes: 20, noIdentity: 45 };
+  await keep(actor, 'grade', { ...DEFAULT_GRADE_TABLES, fitLoss: 0.2, mostFitLoss: 0.4, gates });
+  const { tables, unfit } = await orgTables(db, actor);
+  expect(unfit).toEqual([]);
+  expect(tables.fitLosses).toMatchObject({ perTolerance: 0.2, most: 0.4 });
+  expect(tables.findingCaps).toMatchObject({ structuralLoss: 35, unsafeBrakes: 20 });
+  expect(tables.identityCaps.noIdentity).toBe(45);
+  expect(tables.paintLosses).toEqual(DEFAULT_TABLES.paintLosses);
 });
 
 it('keeps a house’s tolerances apart from another’s', async () => {
   const [a, b] = [await house(), await house()];
   const own = [{ ...DEFAULT_TOLERANCES[0]!, from: null, to: null, nominalMm: 7 }];
-  await keepTolerances(db, a, own);
-  expect((await orgTables(db, a)).tolerances).toEqual(own);
-  expect((await orgTables(db, b)).tolerances).toEqual(DEFAULT_TOLERANCES);
+  await keepTable(db, a, 'tolerances', own);
+  expect((await orgTables(db, a)).tables.tolerances).toEqual(own);
+  expect((await orgTables(db, b)).tables.tolerances).toEqual(DEFAULT_TOLERANCES);
 });
 
 it('shows a sealed lot by the numbers it was sealed with', async () => {
@@ -69,8 +80,7 @@ it('shows a sealed lot by the numbers it was sealed with', async () => {
   const own = [{ ...DEFAULT_TOLERANCES[0]!, from: null, to: null, nominalMm: 7 }];
   const { bandFromSeen: _new, ...older } = DEFAULT_GRADE_TABLES;
   expect(tablesAsSealed({ grade: { ...older, lossScale: 9 }, tolerances: own }, today)).toMatchObject({
-    tables: { lossScale: 9 },
-    tolerances: own,
+    tables: { grade: { lossScale: 9 }, tolerances: own },
     unfit: [],
   });
   expect(tablesAsSealed(null, today)).toBe(today);

@@ -1,4 +1,5 @@
 import { DEFAULT_TOLERANCES } from '@/core/fit/tolerances';
+import { DEFAULT_TABLES } from '@/core/grade/all-tables';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
 import { verifyReport } from '@/report/sealed-report';
 import { newToken, saleYear, sealInspection, tokenHash } from '@/server/sealing';
@@ -7,7 +8,7 @@ import { type Actor, mayManage, mayWrite } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
 import { addLot, salesOf, yardPage } from './lots';
-import { keepTolerances, orgTables } from './org-tables';
+import { keepTable, orgTables } from './org-tables';
 import { addLink, linkedReport, linksOf, openLink, sealedReport, setState, startRevision, withdrawLink } from './seals';
 import { orgTable, type Role } from './tables/farvin';
 import { testDatabase } from './test-database';
@@ -126,9 +127,7 @@ describe('summaries of the Yard', () => {
   });
 
   it('have no grade before the car is stated', () => {
-    expect(
-      summarise([], 2027, { tables: DEFAULT_GRADE_TABLES, profiles: [], tolerances: [], unfit: [] }),
-    ).toMatchObject({
+    expect(summarise([], 2027, DEFAULT_TABLES)).toMatchObject({
       grade: null,
       seen: 0,
       car: '',
@@ -138,15 +137,15 @@ describe('summaries of the Yard', () => {
 
 describe('an organisation’s own tables', () => {
   it('replace the shipped ones where they fit, and are passed over where they do not', async () => {
-    expect((await orgTables(db, petra)).tables).toEqual(DEFAULT_GRADE_TABLES);
+    expect((await orgTables(db, petra)).tables).toEqual(DEFAULT_TABLES);
     await owner
       .insert(orgTable)
       .values({ orgId: petra.orgId, name: 'grade', value: { ...DEFAULT_GRADE_TABLES, exponent: -1 } });
     await owner.insert(orgTable).values({ orgId: petra.orgId, name: 'paint-profiles', value: [{ nonsense: true }] });
     const own = await orgTables(db, petra);
-    expect(own.tables.exponent).toBe(-1);
-    expect(own.profiles.map((p) => p.id)).toEqual(['survivor', 'rebuilt']);
-    expect((await orgTables(db, stranger)).tables.exponent).toBe(DEFAULT_GRADE_TABLES.exponent);
+    expect(own.tables.grade.exponent).toBe(-1);
+    expect(own.tables.profiles.map((p) => p.id)).toEqual(['survivor', 'rebuilt']);
+    expect((await orgTables(db, stranger)).tables.grade.exponent).toBe(DEFAULT_GRADE_TABLES.exponent);
   });
 });
 
@@ -167,16 +166,16 @@ describe('nominal gaps and tolerances', () => {
     await freshSummaries(db, petra, [await rowOf()], 2027);
     expect((await rowOf()).stale).toBe(false);
     // Going back to what one has anyway changes nothing.
-    await keepTolerances(db, petra, null);
+    await keepTable(db, petra, 'tolerances', null);
     expect((await rowOf()).stale).toBe(false);
     const own = DEFAULT_TOLERANCES.map((t) => ({ ...t, goodMm: 0.7 }));
-    await keepTolerances(db, petra, own);
-    expect((await orgTables(db, petra)).tolerances).toEqual(own);
-    expect((await orgTables(db, stranger)).tolerances).toEqual(DEFAULT_TOLERANCES);
+    await keepTable(db, petra, 'tolerances', own);
+    expect((await orgTables(db, petra)).tables.tolerances).toEqual(own);
+    expect((await orgTables(db, stranger)).tables.tolerances).toEqual(DEFAULT_TOLERANCES);
     expect((await rowOf()).stale).toBe(true);
-    await keepTolerances(db, petra, own.slice(0, 2));
-    expect((await orgTables(db, petra)).tolerances).toHaveLength(2);
-    await keepTolerances(db, petra, null);
-    expect((await orgTables(db, petra)).tolerances).toEqual(DEFAULT_TOLERANCES);
+    await keepTable(db, petra, 'tolerances', own.slice(0, 2));
+    expect((await orgTables(db, petra)).tables.tolerances).toHaveLength(2);
+    await keepTable(db, petra, 'tolerances', null);
+    expect((await orgTables(db, petra)).tables.tolerances).toEqual(DEFAULT_TOLERANCES);
   });
 });

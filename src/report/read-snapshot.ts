@@ -2,26 +2,10 @@ import { z } from 'zod';
 import { type AnyRecord, RECORD_KINDS, type RecordKind } from '@/core/kinds';
 import { type Bundle, bundleSchema } from '@/core/records/bundle';
 import { checkWritten } from '@/core/records/check-change';
+import { BLANK } from './sections';
 import { REPORT_VERSION, type Snapshot, snapshotSchema } from './snapshot';
 
 type Results = Snapshot['results'];
-const NOTHING = { value: null, low: null, high: null, n: 0 };
-const NO_SHARE = { seen: 0, blocked: 0, cells: 0 };
-
-/** What stands in the place of a part that cannot be read; whoever shows it says so instead. */
-const BLANK: { readonly [K in keyof Required<Results>]: Results[K] } = {
-  coverage: { whole: NO_SHARE, byView: {} },
-  axes: [],
-  whole: [],
-  gates: [],
-  presentsCleanFromM: 0,
-  paint: { baselineUm: NOTHING, zones: [], contrasts: [] },
-  fit: undefined,
-  notSeen: [],
-  cautions: [],
-  withheld: [],
-  severity: undefined,
-};
 
 export interface OpenedSnapshot {
   readonly snapshot: Snapshot;

@@ -1,4 +1,4 @@
-import { gradeTablesSchema } from '@/core/grade/tables';
+import { tablesSealed } from '@/core/grade/all-tables';
 import type { OpenedSnapshot } from './read-snapshot';
 import { COMPUTED_BY, type Snapshot, takeSnapshot } from './snapshot';
 
@@ -45,18 +45,15 @@ export function recomputeReport({ snapshot, unreadable }: OpenedSnapshot): Recom
   const no = (why: NotRecomputable): Recomputed => ({ recomputed: 'not-possible', why });
   if (snapshot.results.withheld.length > 0) return no('withheld');
   if (unreadable.length > 0) return no('unreadable');
-  const tables = gradeTablesSchema.safeParse(snapshot.tables.grade);
-  if (!tables.success) return no('tables');
-  const { tolerances } = snapshot.tables;
+  const { tables, unfit } = tablesSealed(snapshot.tables, { complete: false });
+  if (unfit.length > 0) return no('tables');
   const taken = takeSnapshot({
     bundle: snapshot.bundle,
     sale: snapshot.sale,
     sealedAt: snapshot.sealedAt,
     sealedBy: snapshot.sealedBy,
     onYear: snapshot.onYear,
-    tables: tables.data,
-    profiles: snapshot.tables.profiles,
-    ...(tolerances && { tolerances }),
+    tables,
   });
   if (!taken.ok) return no('records');
   const found: string[] = [];

@@ -1,10 +1,9 @@
 import { planOf } from '@/core/body/plan';
-import { gradeCar } from '@/core/grade/grade';
+import { DEFAULT_TABLES } from '@/core/grade/all-tables';
+import { cautionsOf, judge, missingFrom } from '@/core/judge/judge';
 import type { AnyRecord } from '@/core/kinds';
 import { type Bundle, readBundle, writeBundle } from '@/core/records/bundle';
 import { canonicalText, publicKeyOf, sha256Hex } from '@/core/seal/seal';
-import { cautionsOf } from './cautions';
-import { missingFrom } from './missing';
 import { sealSnapshot, verifyReport } from './sealed-report';
 import { takeSnapshot } from './snapshot';
 
@@ -187,10 +186,12 @@ describe('cautions and what is missing', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.problems));
     return read.records;
   };
+  const judged = (list: readonly AnyRecord[]) =>
+    judge({ plan: planOf('fastback')!, records: list, tables: DEFAULT_TABLES });
 
   it('puts structural loss in a load path first', () => {
     const list = cautionsOf(
-      records(bundleOf({ car: [[1, car]], finding: [[2, finding('rail.left.front', 'structural-loss')]] })),
+      judged(records(bundleOf({ car: [[1, car]], finding: [[2, finding('rail.left.front', 'structural-loss')]] }))),
     );
     expect(list.slice(0, 2)).toEqual(['structural-loss-belts-steering', 'structure-do-not-lift']);
     expect(list).toContain('not-driven');
@@ -198,7 +199,6 @@ describe('cautions and what is missing', () => {
   });
 
   it('names what a bidder would ask', () => {
-    const plan = planOf('fastback')!;
     const all = records(
       bundleOf({
         car: [[1, car]],
@@ -206,8 +206,7 @@ describe('cautions and what is missing', () => {
         reading: [[3, { zone: 'hood', state: 'read', thicknessUm: 120, typed: { text: '120', unit: 'um' }, at: AT }]],
       }),
     );
-    const grade = gradeCar({ plan, records: all, onYear: 2027 });
-    const missing = missingFrom(plan, all, grade.coverage, grade.paint);
+    const missing = missingFrom(judged(all), all);
     expect(missing[0]).toMatchObject({ kind: 'no-visit', blocks: true });
     expect(missing.map((m) => m.kind)).toEqual(
       expect.arrayContaining([
@@ -221,7 +220,7 @@ describe('cautions and what is missing', () => {
       ]),
     );
     expect(
-      missingFrom(null, [], null, null)
+      missingFrom(null, [])
         .filter((m) => m.blocks)
         .map((m) => m.kind),
     ).toEqual(['no-car', 'no-visit']);

@@ -1,16 +1,17 @@
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
+import type { JudgedBy } from '@/core/grade/all-tables';
 import { uuidSchema } from '@/core/kinds/common';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection, type InspectionHead, recordsOfInspection, withheldCount } from '@/data/inspections';
-import { type OrgTables, orgTables, tablesAsSealed } from '@/data/org-tables';
+import { orgTables, tablesAsSealed } from '@/data/org-tables';
 import { sealedTables } from '@/data/seals';
 import { pageActor } from './actor';
 import { saleYear } from './sealing';
 
 /** What a lot's screens know of it besides its records. */
-export function factsOf(actor: Actor, head: InspectionHead, tables: OrgTables, withheld: number) {
+export function factsOf(actor: Actor, head: InspectionHead, tables: JudgedBy, withheld: number) {
   return {
     id: head.id,
     revision: head.revision,

@@ -38,7 +38,7 @@ async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): 
   if (!head) return { ok: false, reason: 'not-found' };
   if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
   const records = await recordsOfInspection(db, actor, inspectionId);
-  const { unfit, ...tables } = await orgTables(db, actor);
+  const { unfit, tables } = await orgTables(db, actor);
   // By other numbers than the house's own nothing goes out under its name.
   if (unfit.length > 0) return { ok: false, reason: 'tables-unfit' };
   const onYear = saleYear(head.sale.closesOn, now, head.sale.timeZone);
@@ -56,7 +56,7 @@ async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): 
     seal: { organisation: { id: actor.orgId, name: key.house }, keyId: key.id, logHead: head.logHead, previous },
     publishPlaces: publishesPlaces,
     onYear,
-    ...tables,
+    tables,
   };
   // A large one takes seconds of a processor: the server goes on answering meanwhile.
   const snapshot =

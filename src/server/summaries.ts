@@ -1,15 +1,17 @@
 import { planOfCar } from '@/core/body/plan';
+import type { Tables } from '@/core/grade/all-tables';
 import { gradeCar } from '@/core/grade/grade';
+import { judge } from '@/core/judge/judge';
 import type { AnyRecord } from '@/core/kinds';
 import { withDefaults } from '@/core/kinds/with-defaults';
 import { recordsOf } from '@/core/records/reduce';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { keepSummary, type LotSummary, recordsOfMany, type YardRow } from '@/data/lots';
-import { type OrgTables, orgTables } from '@/data/org-tables';
+import { orgTables } from '@/data/org-tables';
 
 /** What the Yard shows of a lot, from its records; the grade under the keeper lens. */
-export function summarise(records: readonly AnyRecord[], onYear: number, tables: OrgTables): LotSummary {
+export function summarise(records: readonly AnyRecord[], onYear: number, tables: Tables): LotSummary {
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = planOfCar(car);
   const counts = {
@@ -20,13 +22,15 @@ export function summarise(records: readonly AnyRecord[], onYear: number, tables:
   };
   const name = car ? [car.make, car.model, car.year].filter(Boolean).join(' ') : '';
   if (!plan) return { ...counts, seen: 0, blocked: 0, grade: null, gates: [], car: name };
-  const grade = gradeCar({ plan, records, onYear, ...tables });
+  const judgement = judge({ plan, records, tables });
+  const grade = gradeCar(judgement, onYear, tables.grade);
+  const seen = judgement.coverage.whole;
   const whole = grade.whole[0]!;
   const { low, value, high } = whole.grade;
   return {
     ...counts,
-    seen: grade.coverage.whole.seen,
-    blocked: grade.coverage.whole.blocked / Math.max(1, grade.coverage.whole.cells),
+    seen: seen.seen,
+    blocked: seen.blocked / Math.max(1, seen.cells),
     grade: { low: low!, value: value!, high: high!, band: whole.band },
     gates: grade.gates,
     car: name,
@@ -54,7 +58,7 @@ export async function freshSummaries(
     byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), withDefaults(r as AnyRecord)]);
   const fresh = new Map<string, LotSummary>();
   for (const row of stale) {
-    const summary = summarise(byInspection.get(row.inspectionId) ?? [], onYear, tables!);
+    const summary = summarise(byInspection.get(row.inspectionId) ?? [], onYear, tables!.tables);
     fresh.set(row.inspectionId, summary);
     await keepSummary(db, house, row.inspectionId, row.changeCount, summary);
   }

@@ -1,4 +1,4 @@
-import type { Caution } from '@/report/cautions';
+import type { Caution } from '@/core/judge/models';
 
 /** Cautions in words. They remind and defer to local rules and licensed people; they replace neither. */
 export const CAUTION_WORDS: Readonly<Record<Caution, string>> = {

@@ -1,4 +1,6 @@
-import type { Axis, Lens } from '@/core/grade/tables';
+import type { Axis } from '@/core/catalogue/axes';
+import type { Lens } from '@/core/grade/tables';
+import type { Gate } from '@/core/judge/models';
 
 export const AXIS_WORDS: Readonly<Record<Axis, string>> = {
   finish: 'finish',
@@ -19,12 +21,21 @@ export const LENS_WORDS: Readonly<Record<Lens, string>> = {
   project: 'completeness and metal first',
 };
 
-export const GATE_WORDS = {
+export const GATE_WORDS: Readonly<Record<Gate, string>> = {
   'structural-loss':
     'Structural loss caps the whole. Tell the consignment manager now; it stands on the report’s first page.',
   'unsafe-brakes': 'Unsafe brakes cap running. The car is not to be driven.',
   'no-identity': 'Without a chassis number authenticity is capped.',
-} as const;
+};
+
+/** The first thing a reader must know where structure is lost; the house is told to tell its manager instead. */
+const FIRST_OF_ALL: Readonly<Partial<Record<Gate, string>>> = {
+  'structural-loss':
+    'Structural loss was found. The car is not to be driven or lifted by it before a qualified repairer has seen it.',
+};
+
+/** What a report says of a gate; its bare name where this program has no words for it. */
+export const gateText = (gate: string): string => FIRST_OF_ALL[gate as Gate] ?? GATE_WORDS[gate as Gate] ?? gate;
 
 /** A grade's interval in whole points; a grade that a gate holds down reads as at most that much. */
 export function gradeFigures(grade: { readonly low: number | null; readonly high: number | null }): string {

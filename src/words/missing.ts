@@ -1,5 +1,5 @@
 import type { View } from '@/core/body/zone';
-import type { Missing } from '@/report/missing';
+import type { Missing } from '@/core/judge/judge';
 import { term, VIEW_WORDS } from './terms';
 import { PLAIN_WORDING, type Vocabulary } from './vocabulary';
 import { zoneWords } from './zones';

@@ -3,7 +3,6 @@ import { scalePartOf } from '@/core/catalogue/flaws/iso4628';
 import type { BodyOf } from '@/core/kinds';
 import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import { PAINT_STATES } from '@/core/paint/profiles';
-import type { Snapshot } from '@/report/snapshot';
 import { dayText } from './dates';
 import {
   ASPECT_WORDS,
@@ -96,7 +95,7 @@ const isReason = (why: string | null): why is BlockedBy => (BLOCKED_BY as readon
 
 /** Everything not seen, by reason: the reason, and the places with their aspects. */
 export function notSeenText(
-  notSeen: Snapshot['results']['notSeen'],
+  notSeen: readonly { readonly zone: string; readonly aspects: readonly string[]; readonly why: string | null }[],
   wording: Wording,
 ): readonly { readonly why: string; readonly places: string }[] {
   const groups = new Map<string, string[]>();
@@ -107,7 +106,3 @@ export function notSeenText(
   }
   return [...groups].map(([why, places]) => ({ why, places: places.join('; ') }));
 }
-
-/** The first thing a reader must know where a gate holds. */
-export const STRUCTURAL_LOSS_TEXT =
-  'Structural loss was found. The car is not to be driven or lifted by it before a qualified repairer has seen it.';

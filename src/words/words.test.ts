@@ -2,16 +2,17 @@ import { planOf } from '@/core/body/plan';
 import { ALL_ZONES } from '@/core/body/slugs';
 import { STYLES } from '@/core/body/styles';
 import { ASPECTS, METALS, VIEWS } from '@/core/body/zone';
+import { AXES } from '@/core/catalogue/axes';
 import { FAMILIES, REMEDIES } from '@/core/catalogue/flaws/flaw';
-import { AXES, LENSES } from '@/core/grade/tables';
+import { LENSES } from '@/core/grade/tables';
+import { CAUTIONS } from '@/core/judge/models';
 import { CLAIM_KINDS } from '@/core/kinds/claim';
 import { BLOCKED_BY } from '@/core/kinds/look';
-import { CAUTIONS } from '@/report/cautions';
+import { entryProblemText } from '@/entry/problem-words';
 import { CAUTION_WORDS } from './cautions';
 import { countedName, edgeText } from './flaws';
 import { AXIS_WORDS, gradeFigures, LENS_WORDS } from './grade';
 import { missingText } from './missing';
-import { entryProblemText } from '@/entry/problem-words';
 import {
   ASPECT_WORDS,
   BLOCKED_WORDS,

@@ -11,7 +11,7 @@ export const dynamic = 'force-dynamic';
 
 export default async function TolerancesPage() {
   const actor = await pageActor();
-  const { tolerances } = await orgTables(db(), actor);
+  const { tolerances } = (await orgTables(db(), actor)).tables;
   return (
     <>
       <Tolerances rows={tolerances} mayEdit={mayManage(actor)} />

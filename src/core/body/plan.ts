@@ -46,8 +46,14 @@ export function seamSlug(a: string, b: string): string {
   return [a, b].sort().join('|');
 }
 
-function factsOf({ hung, loadPath, drains, seat }: ZonePiece): ZoneFacts {
-  return { ...(hung && { hung }), ...(loadPath && { loadPath }), ...(drains && { drains }), ...(seat && { seat }) };
+function factsOf({ hung, loadPath, drains, holds, seat }: ZonePiece): ZoneFacts {
+  return {
+    ...(hung && { hung }),
+    ...(loadPath && { loadPath }),
+    ...(drains && { drains }),
+    ...(holds && { holds }),
+    ...(seat && { seat }),
+  };
 }
 
 function placed(

@@ -43,6 +43,8 @@ export interface ZoneFacts {
   readonly loadPath?: boolean;
   /** Water that gets in must be able to leave it. */
   readonly drains?: boolean;
+  /** What would run out of it. */
+  readonly holds?: 'brake-fluid' | 'fuel';
   /** Whose seat it is. */
   readonly seat?: 'front' | 'rear';
   /** Its place follows the steering wheel; drawn on the left and mirrored for right-hand drive. */

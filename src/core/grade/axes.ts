@@ -1,10 +1,9 @@
-import { findingLoss } from '../findings/loss';
-import { beyondTolerance } from '../fit/beyond-tolerance';
-import type { CarFit } from '../fit/car-fit';
-import type { PaintAnalysis } from '../paint/analyse';
-import type { PaintState } from '../paint/profiles';
-import { type Cell, type Coverage, isSeen } from './coverage';
-import { AXES, type Axis, type GradeTables } from './tables';
+import type { Zone } from '../body/zone';
+import { AXES, type Axis, axisOf } from '../catalogue/axes';
+import { type Cell, isSeen } from '../coverage/coverage';
+import { extraPartsOf, type Judgement, lossesOf } from '../judge/judge';
+import type { Loss } from '../model/model';
+import type { GradeTables } from './tables';
 
 /** A part of an axis: what it weighs, its condition 0 to 100 with the doubt as a standard deviation, whether it was seen. */
 export interface Part {
@@ -17,35 +16,10 @@ export interface Part {
   readonly seen: boolean;
   /** Cannot be looked at now. */
   readonly blocked?: boolean;
+  /** No place to look at: a part that a model adds. */
+  readonly extra?: true;
   /** Share of the condition lost there that its findings take; the rest was measured. */
   readonly byFindings?: number;
-}
-
-/** Which axis a zone × aspect feeds. */
-export function axisOf(cell: Pick<Cell, 'aspect' | 'zone'>): Axis {
-  switch (cell.aspect) {
-    case 'paint':
-      return 'finish';
-    case 'shape':
-    case 'fit':
-      return 'fit';
-    case 'brightwork':
-      return 'brightwork';
-    case 'corrosion':
-    case 'structure':
-      return cell.zone.view === 'underneath' ? 'underside' : 'metal';
-    case 'glass':
-    case 'rubber':
-    case 'tire':
-      return 'glass-soft';
-    case 'trim':
-      return 'cabin';
-    case 'function':
-    case 'leaks':
-      return 'running';
-    case 'identity':
-      return 'authenticity';
-  }
 }
 
 function expected(axis: Axis, ageYears: number, tables: GradeTables): { mean: number; sd: number } {
@@ -56,76 +30,66 @@ function expected(axis: Axis, ageYears: number, tables: GradeTables): { mean: nu
 /** What is expected of an axis on a car of that age, 0 to 100, with the spread between cars. */
 export const expectedAxis = expected;
 
-function partOf(
-  cell: Cell,
-  ageYears: number,
-  paint: ReadonlyMap<string, Record<PaintState, number>>,
-  fit: ReadonlyMap<string, number>,
-  tables: GradeTables,
-): Part {
+/** What the models say that places lose, by `zone/aspect`. */
+interface Lost {
+  /** By what was found, and by what was measured. */
+  found: number;
+  measured: number;
+}
+
+function lostBy(losses: readonly Loss[]): ReadonlyMap<string, Lost> {
+  const lost = new Map<string, Lost>();
+  for (const { zone, aspect, loss, finding } of losses) {
+    const key = `${zone}/${aspect}`;
+    const own = lost.get(key) ?? { found: 0, measured: 0 };
+    own[finding === undefined ? 'measured' : 'found'] += loss;
+    lost.set(key, own);
+  }
+  return lost;
+}
+
+const weightOf = (zone: Zone, tables: GradeTables) =>
+  Math.max(tables.areaFloor, Math.sqrt(zone.areaM2)) * (zone.structural ? tables.structuralWeight : 1);
+
+function partOf(cell: Cell, ageYears: number, lost: ReadonlyMap<string, Lost>, tables: GradeTables): Part {
   const axis = axisOf(cell);
-  const weight =
-    Math.max(tables.areaFloor, Math.sqrt(cell.zone.areaM2)) * (cell.zone.structural ? tables.structuralWeight : 1);
-  const base = { zone: cell.zone.slug, aspect: cell.aspect, axis, weight };
+  const base = { zone: cell.zone.slug, aspect: cell.aspect, axis, weight: weightOf(cell.zone, tables) };
   if (!isSeen(cell))
     return { ...base, ...expected(axis, ageYears, tables), seen: false, blocked: cell.status === 'blocked' };
-  const chances = cell.aspect === 'paint' ? paint.get(cell.zone.slug) : undefined;
-  const measured = chances ? chances.filled * tables.paintLoss.filled + chances.heavy * tables.paintLoss.heavy : 0;
-  const found = cell.findings.reduce((sum, f) => sum + findingLoss(f.body), 0);
-  const beyond = cell.aspect === 'fit' ? (fit.get(cell.zone.slug) ?? 0) : 0;
-  const uneven = Math.min(tables.mostFitLoss, tables.fitLoss * beyond);
-  const kept = Math.exp(-tables.lossScale * (found + measured + uneven));
+  const { found, measured } = lost.get(`${cell.zone.slug}/${cell.aspect}`) ?? { found: 0, measured: 0 };
+  const kept = Math.exp(-tables.lossScale * (found + measured));
   if (cell.status === 'measured') {
     // Measured, and not looked at for anything else: what else may be there is as on any car of its age.
     const otherwise = expected(axis, ageYears, tables);
     return { ...base, mean: Math.min(otherwise.mean, tables.seen.clean) * kept, sd: otherwise.sd, seen: true };
   }
-  const mean = tables.seen.clean * kept;
-  const lost = found + measured + uneven;
-  const byFindings = lost === 0 ? 0 : found / lost;
-  return { ...base, byFindings, mean, sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd, seen: true };
+  const all = found + measured;
+  return {
+    ...base,
+    byFindings: all === 0 ? 0 : found / all,
+    mean: tables.seen.clean * kept,
+    sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd,
+    seen: true,
+  };
 }
 
-function originalityParts(
-  coverage: Coverage,
-  ageYears: number,
-  paint: ReadonlyMap<string, Record<PaintState, number>>,
-  tables: GradeTables,
-): Part[] {
-  const o = tables.paintOriginality;
-  return coverage.cells
-    .filter((c) => c.aspect === 'paint' && c.zone.view === 'outside')
-    .map(({ zone }) => {
-      const base = {
-        zone: zone.slug,
-        aspect: 'originality',
-        axis: 'authenticity' as const,
-        weight: o.weight * Math.max(tables.areaFloor, Math.sqrt(zone.areaM2)),
-      };
-      const chances = paint.get(zone.slug);
-      if (!chances) return { ...base, ...expected('authenticity', ageYears, tables), seen: false };
-      return { ...base, mean: o.factory * chances.factory + o.repainted * (1 - chances.factory), sd: o.sd, seen: true };
-    });
-}
-
-/** All parts of all axes. */
-export function partsOf(
-  coverage: Coverage,
-  paint: PaintAnalysis,
-  fit: CarFit,
-  ageYears: number,
-  tables: GradeTables,
-): Part[] {
-  const beyond = beyondTolerance(fit);
-  const chances = new Map(
-    paint.zones.flatMap((z) =>
-      z.state?.survivor ? [[z.zone, z.state.survivor as Record<PaintState, number>] as const] : [],
-    ),
-  );
-  return [
-    ...coverage.cells.map((c) => partOf(c, ageYears, chances, beyond, tables)),
-    ...originalityParts(coverage, ageYears, chances, tables),
-  ];
+/** All parts of all axes: each zone × aspect with what the models say that it loses, and the parts that models add. */
+export function partsOf(judgement: Judgement, ageYears: number, tables: GradeTables): Part[] {
+  const lost = lostBy(lossesOf(judgement));
+  const extra = extraPartsOf(judgement).map(({ zone, of, axis, weight, mean, sd }): Part => {
+    const { areaM2 } = judgement.plan.zones.get(zone)!;
+    const base = {
+      zone,
+      aspect: of,
+      axis,
+      weight: weight * Math.max(tables.areaFloor, Math.sqrt(areaM2)),
+      extra: true as const,
+    };
+    return mean === null
+      ? { ...base, ...expected(axis, ageYears, tables), seen: false }
+      : { ...base, mean, sd, seen: true };
+  });
+  return [...judgement.coverage.cells.map((c) => partOf(c, ageYears, lost, tables)), ...extra];
 }
 
 export interface AxisMoments {

@@ -1,9 +1,13 @@
 import fc from 'fast-check';
 import { planOf } from '../body/plan';
+import { AXES } from '../catalogue/axes';
+import { judge } from '../judge/judge';
 import type { AnyRecord } from '../kinds';
-import { bandName, gradeCar, powerMean } from './grade';
+import { DEFAULT_TABLES } from './all-tables';
+import { gradeCar } from './grade';
 import { eyeCorrection, noticedFromM } from './presents';
-import { AXES, DEFAULT_GRADE_TABLES, gradeTablesSchema, LENSES } from './tables';
+import { DEFAULT_GRADE_TABLES, gradeTablesSchema, LENSES } from './tables';
+import { bandName, powerMean } from './whole';
 
 const plan = planOf('fastback')!;
 const AT = '2027-02-10T09:00:00Z';
@@ -83,7 +87,8 @@ const reading = (zone: string, um: number): AnyRecord =>
   }) as AnyRecord;
 
 const cells = [...plan.zones.values()].flatMap((z) => z.aspects.map((a) => [z.slug, a] as const));
-const grade = (records: AnyRecord[]) => gradeCar({ plan, records, onYear: 2027 });
+const judged = (records: readonly AnyRecord[]) => judge({ plan, records, tables: DEFAULT_TABLES });
+const grade = (records: readonly AnyRecord[]) => gradeCar(judged(records), 2027, DEFAULT_TABLES.grade);
 const width = (records: AnyRecord[], axis: string) => {
   const g = grade(records).axes.find((a) => a.axis === axis)!.grade;
   return g.high! - g.low!;
@@ -108,7 +113,7 @@ it('narrows every axis as looks are added, and never widens one', () => {
 
 it('calls nothing unseen good: with no look the axes are the expectation of the age', () => {
   const g = grade([car()]);
-  expect(g.coverage.whole.seen).toBe(0);
+  expect(judged([car()]).coverage.whole.seen).toBe(0);
   const finish = g.axes.find((a) => a.axis === 'finish')!;
   expect(finish.grade.value).toBeCloseTo(96 - 36, 6);
   expect(finish.forItsYears).toBeCloseTo(50, 4);
@@ -116,20 +121,20 @@ it('calls nothing unseen good: with no look the axes are the expectation of the 
 });
 
 it('treats blocked as unseen, with its reason', () => {
-  const blocked = grade([car(), look('trunk.well', 'corrosion', 'blocked')]);
-  const cell = blocked.coverage.cells.find((c) => c.zone.slug === 'trunk.well' && c.aspect === 'corrosion')!;
+  const records = [car(), look('trunk.well', 'corrosion', 'blocked')];
+  const cell = judged(records).coverage.cells.find((c) => c.zone.slug === 'trunk.well' && c.aspect === 'corrosion')!;
   expect(cell).toMatchObject({ status: 'blocked', why: 'no-key' });
-  expect(blocked.axes).toEqual(grade([car()]).axes);
+  expect(grade(records).axes).toEqual(grade([car()]).axes);
 });
 
 it('lets the latest look count, and a finding outweigh a clean look', () => {
-  const later = grade([
+  const later = judged([
     car(),
     look('hood', 'paint', 'blocked', '2027-02-10T08:00:00Z'),
     look('hood', 'paint', 'clean', '2027-02-10T10:00:00Z'),
   ]);
   expect(later.coverage.cells.find((c) => c.zone.slug === 'hood' && c.aspect === 'paint')!.status).toBe('clean');
-  const found = grade([car(), look('hood', 'paint'), finding('hood', 'chip')]);
+  const found = judged([car(), look('hood', 'paint'), finding('hood', 'chip')]);
   expect(found.coverage.cells.find((c) => c.zone.slug === 'hood' && c.aspect === 'paint')!.status).toBe('findings');
 });
 
@@ -147,7 +152,7 @@ it('lowers the axis of a finding, and saturates with many small ones', () => {
 it('caps the whole at structural loss, running at unsafe brakes, authenticity without a number', () => {
   const clean = [car(), ...cells.map(([z, a]) => look(z, a))];
   const bad = grade([...clean, finding('rail.left.front', 'structural-loss')]);
-  for (const w of bad.whole) expect(w.grade.value!).toBeLessThanOrEqual(DEFAULT_GRADE_TABLES.gates.structuralLoss);
+  for (const w of bad.whole) expect(w.grade.value!).toBeLessThanOrEqual(DEFAULT_TABLES.findingCaps.structuralLoss);
   expect(bad.gates).toContain('structural-loss');
   const brakes = grade([...clean, finding('reservoir.brake', 'leak-drips')]);
   expect(brakes.axes.find((a) => a.axis === 'running')!).toMatchObject({ capped: true, grade: { value: 30 } });
@@ -262,8 +267,7 @@ describe('what was measured', () => {
     }) as AnyRecord;
   const panels = ['hood', 'roof', 'deck', 'fender.left', 'fender.right', 'door.left.front', 'door.right.front'];
   const film = (um: number) => panels.flatMap((z) => Array.from({ length: 5 }, () => reading(z, um)));
-  const axis = (records: AnyRecord[], name: string) =>
-    gradeCar({ plan, records: [car(), ...records], onYear: 2027 }).axes.find((a) => a.axis === name)!;
+  const axis = (records: AnyRecord[], name: string) => grade([car(), ...records]).axes.find((a) => a.axis === name)!;
 
   it('moves the finish without a pressed look, and counts as seen', () => {
     const [nothing, filled, factory] = [axis([], 'finish'), axis(film(900), 'finish'), axis(film(118), 'finish')];
@@ -302,16 +306,14 @@ describe('what was measured', () => {
   it('is not charged to a finding beside it', () => {
     const chip = finding('hood', 'chip');
     const cost = (records: AnyRecord[]) =>
-      gradeCar({ plan, records: [car(), chip, ...records], onYear: 2027 }).findingMovers.find(
-        (m) => m.finding === chip.id,
-      )!.points;
+      grade([car(), chip, ...records]).findingMovers.find((m) => m.finding === chip.id)!.points;
     const alone = cost([look('hood', 'paint')]);
     expect(cost(Array.from({ length: 6 }, () => reading('hood', 900)))).toBeLessThan(alone * 1.6);
   });
 
   it('never offers a blocked place as a look that would narrow the grade', () => {
     const blocked = plan.lap.underneath.flatMap((z) => plan.zones.get(z)!.aspects.map((a) => look(z, a, 'blocked')));
-    const { unseenMovers } = gradeCar({ plan, records: [car(), ...blocked], onYear: 2027 });
+    const { unseenMovers } = grade([car(), ...blocked]);
     expect(unseenMovers.length).toBeGreaterThan(0);
     for (const m of unseenMovers) expect(plan.zones.get(m.zone)!.view).not.toBe('underneath');
   });

@@ -1,17 +1,6 @@
 import { z } from 'zod';
-
-export const AXES = [
-  'finish',
-  'fit',
-  'brightwork',
-  'metal',
-  'glass-soft',
-  'cabin',
-  'running',
-  'underside',
-  'authenticity',
-] as const;
-export type Axis = (typeof AXES)[number];
+import { AXES, type Axis } from '../catalogue/axes';
+import { defineTable } from '../model/table';
 
 export const LENSES = ['keeper', 'tourer', 'show', 'project'] as const;
 export type Lens = (typeof LENSES)[number];
@@ -38,10 +27,6 @@ export const gradeTablesSchema = z.object({
   judgementSd: z.number().nonnegative(),
   /** How much an axis loses by being uneven: points per point of spread between its seen parts. */
   unevenness: z.number().nonnegative(),
-  /** Condition lost by measured paint: loss at certainty of filler and of heavy build. */
-  paintLoss: z.object({ filled: z.number(), heavy: z.number() }),
-  /** Authenticity of a panel's paint when it surely is factory, and when it surely is not. */
-  paintOriginality: z.object({ factory: z.number(), repainted: z.number(), sd: z.number(), weight: z.number() }),
   /** Weight of a structural zone against another of the same area. */
   structuralWeight: z.number().positive(),
   /** Weight of a zone by its area: weight = max(floor, √m²). */
@@ -49,8 +34,6 @@ export const gradeTablesSchema = z.object({
   lenses: z.record(z.enum(LENSES), perAxis(z.number().nonnegative())),
   /** Exponent of the weighted power mean; below 1 so that one bad axis shows. */
   exponent: z.number().lt(1),
-  /** Caps: whole with structural loss; running with unsafe brakes; authenticity without a chassis number. */
-  gates: z.object({ structuralLoss: z.number(), unsafeBrakes: z.number(), noIdentity: z.number() }),
   bands: z.array(z.object({ name: z.string(), from: z.number() })),
   /** Eye: metres from which a full-contrast mark of 1 mm is told (one minute of arc), how that grows with size and up to which size (a long scratch is no wider than a short one), what is left at no contrast, on metallic paint and when touched in; the farthest said. */
   eye: z.object({
@@ -65,9 +48,6 @@ export const gradeTablesSchema = z.object({
     modelCounts: z.number().positive().default(3),
     mostCorrection: z.number().min(1).default(2),
   }),
-  /** Share of a panel's condition lost for every tolerance by which its gaps and flushness go beyond theirs, and the most. */
-  fitLoss: z.number().min(0).default(0.12),
-  mostFitLoss: z.number().min(0).default(0.5),
   /** Share of all places seen, 0 to 1, below which no band is named and no rank among cars of its age is said. */
   bandFromSeen: z.number().min(0).max(1).default(0.5),
   draws: z.number().int().positive(),
@@ -95,8 +75,6 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
   lossScale: 2.2,
   judgementSd: 4,
   unevenness: 0.6,
-  paintLoss: { filled: 0.45, heavy: 0.15 },
-  paintOriginality: { factory: 98, repainted: 48, sd: 4, weight: 0.5 },
   structuralWeight: 2,
   areaFloor: 0.2,
   lenses: {
@@ -146,7 +124,6 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     },
   },
   exponent: -0.5,
-  gates: { structuralLoss: 40, unsafeBrakes: 30, noIdentity: 50 },
   bands: [
     { name: 'Exhibit', from: 90 },
     { name: 'Proud', from: 78 },
@@ -166,8 +143,12 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     modelCounts: 3,
     mostCorrection: 2,
   },
-  fitLoss: 0.12,
-  mostFitLoss: 0.5,
   bandFromSeen: 0.5,
   draws: 2000,
 };
+
+export const gradeTable = defineTable<GradeTables>({
+  stored: 'grade',
+  schema: gradeTablesSchema as z.ZodType<GradeTables>,
+  defaults: DEFAULT_GRADE_TABLES,
+});

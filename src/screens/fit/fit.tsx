@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { type CarFit, fitOfCar } from '@/core/fit/car-fit';
+import type { CarFit } from '@/core/fit/car-fit';
 import { worstFirst } from '@/core/fit/seams';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
@@ -23,17 +23,15 @@ import { StanceForm } from './stance-form';
 
 /** How the panels meet: seams on the plan, each seam's profile, where doors hang and whether adjusting brings them right. */
 export function Fit() {
-  const { facts, plan, grade, car, state, mayEdit } = useInspection();
+  const { facts, plan, car, state, mayEdit, judgement } = useInspection();
   const wording = useWording(car?.steering);
   const [seam, setSeam] = useState<string | null>(null);
   const [panel, setPanel] = useState<string | null>(null);
   const [show, setShow] = useState<'gap' | 'flush'>('gap');
   const [measuring, setMeasuring] = useState<string | null>(null);
-  const fit = useMemo(
-    () => (plan ? fitOfCar(plan, [...state.records.values()], facts.tolerances) : null),
-    [plan, state.records, facts.tolerances],
-  );
-  const looks = useMemo(() => (plan && grade ? coverageLooks(plan, grade.coverage) : new Map()), [plan, grade]);
+  const fit = judgement?.fit ?? null;
+  const coverage = judgement?.coverage;
+  const looks = useMemo(() => (plan && coverage ? coverageLooks(plan, coverage) : new Map()), [plan, coverage]);
   const [queue, refused] = useMemo(() => {
     const done = new Set(recordsOf(state.records, 'gap').flatMap((g) => g.body.photo?.id ?? []));
     const open = recordsOf(state.records, 'photo').filter((p) => p.body.seam !== null && !done.has(p.id));

@@ -88,7 +88,7 @@ export function GapSheet({
   const shown = useMemo(() => (good ? correctedGap(good, [w, h], corrections) : null), [good, w, h, corrections]);
   const tolerance = toleranceFor(
     { year: car?.year ?? null, ...(car && { make: car.make, model: car.model }) },
-    facts.tolerances,
+    facts.tables.tolerances,
     seam,
   );
   const drawn =

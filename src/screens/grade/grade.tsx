@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { VIEWS, type View } from '@/core/body/zone';
-import type { Axis, Lens } from '@/core/grade/tables';
+import type { Axis } from '@/core/catalogue/axes';
+import type { Lens } from '@/core/grade/tables';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { coverageLooks, findingPins } from '@/ui/body-plan/zone-looks';
@@ -18,14 +19,15 @@ import { Movers } from './movers';
 
 /** Nine axes as intervals, the whole under four lenses, what is unseen and what moves it. */
 export function Grade() {
-  const { facts, plan, grade, state, car } = useInspection();
+  const { facts, plan, grade, state, car, judgement } = useInspection();
   const wording = useWording(car?.steering);
   const { words } = usePreferences().preferences;
   const [lens, setLens] = useState<Lens>('keeper');
   const [view, setView] = useState<View>('outside');
-  const looks = useMemo(() => (plan && grade ? coverageLooks(plan, grade.coverage) : new Map()), [plan, grade]);
+  const coverage = judgement?.coverage;
+  const looks = useMemo(() => (plan && coverage ? coverageLooks(plan, coverage) : new Map()), [plan, coverage]);
   const pins = useMemo(() => findingPins(state.records), [state.records]);
-  if (!plan || !grade) {
+  if (!plan || !grade || !judgement) {
     return (
       <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
         <p className="max-w-md text-lg">No grade without a plan: first say what car this is.</p>
@@ -35,9 +37,9 @@ export function Grade() {
       </div>
     );
   }
-  const bands = facts.tables.bands;
+  const bands = facts.tables.grade.bands;
   const limits = bands.map((b) => b.from).filter((f) => f > 0);
-  const { whole: cover, byView } = grade.coverage;
+  const { whole: cover, byView } = judgement.coverage;
   const figures = gradeFigures;
   const presents = grade.presents.finding
     ? recordsOf(state.records, 'finding').find((f) => f.id === grade.presents.finding)
@@ -78,7 +80,9 @@ export function Grade() {
                     </span>
                     <span className="text-right">
                       <span className="figure block font-semibold">{figures(w.grade)}</span>
-                      <span className="block text-sm">{bandText(w.band, cover.seen, facts.tables.bandFromSeen)}</span>
+                      <span className="block text-sm">
+                        {bandText(w.band, cover.seen, facts.tables.grade.bandFromSeen)}
+                      </span>
                     </span>
                   </button>
                 </li>
@@ -101,7 +105,7 @@ export function Grade() {
               </ul>
             )}
             <p className="text-sm">
-              {rankIsSaid(cover.seen, facts.tables.bandFromSeen) ? (
+              {rankIsSaid(cover.seen, facts.tables.grade.bandFromSeen) ? (
                 <>
                   <strong>For its years:</strong> better than about{' '}
                   {Math.round(grade.whole.find((w) => w.lens === lens)!.forItsYears)} in 100 cars of its age, {lens}{' '}
@@ -110,7 +114,7 @@ export function Grade() {
               ) : (
                 <>
                   <strong>Too little seen</strong> to name a band or a rank among cars of its age: that takes{' '}
-                  {Math.round(facts.tables.bandFromSeen * 100)} % of all places.{' '}
+                  {Math.round(facts.tables.grade.bandFromSeen * 100)} % of all places.{' '}
                 </>
               )}
               The band is the middle 80 % of what the findings and the tables allow; it narrows only by looking.
@@ -148,7 +152,7 @@ export function Grade() {
                     <td className="figure pl-2 text-right text-xs whitespace-nowrap">{figures(a.grade)}</td>
                     <td className="pl-2 text-right text-xs">{Math.round(a.seen * 100)} %</td>
                     <td className="hidden pl-2 text-right text-xs sm:table-cell">
-                      {a.seen === 0 || !rankIsSaid(cover.seen, facts.tables.bandFromSeen)
+                      {a.seen === 0 || !rankIsSaid(cover.seen, facts.tables.grade.bandFromSeen)
                         ? '–'
                         : `${Math.round(a.forItsYears)} %`}
                     </td>

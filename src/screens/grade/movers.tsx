@@ -2,7 +2,7 @@
 
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { severity } from '@/core/findings/loss';
-import type { Mover } from '@/core/grade/grade';
+import type { Mover } from '@/core/grade/movers';
 import { recordsOf } from '@/core/records/reduce';
 import { PinHead } from '@/ui/glyphs';
 import { usePreferences, useWording } from '@/ui/preferences';

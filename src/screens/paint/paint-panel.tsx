@@ -42,13 +42,13 @@ function doubt(paint: ZonePaint, unit: ThicknessUnit): string {
 
 /** One panel's readings against the bands of every school, with the chance of each state. */
 export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: string) => void }) {
-  const { facts, plan, grade, state, car } = useInspection();
+  const { facts, plan, state, car, judgement } = useInspection();
   const wording = useWording(car?.steering);
   const unit = useUnit();
-  const paint = grade?.paint.zones.find((z) => z.zone === zone);
+  const paint = judgement?.paint.zones.find((z) => z.zone === zone);
   const planned = plan!.zones.get(zone)!;
   const readings = recordsOf(state.records, 'reading').filter((r) => r.body.zone === zone);
-  const next = grade?.paint.next.find((n) => n.zone === zone);
+  const next = judgement?.paint.next.find((n) => n.zone === zone);
   const ceilings = recordsOf(state.records, 'visit').flatMap((v) => (v.body.gauge ? [v.body.gauge.ceilingUm] : []));
   const ceilingUm = ceilings.at(-1) ?? USUAL_CEILING_UM;
   return (
@@ -77,7 +77,7 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
               </li>
             ))}
           </ul>
-          {facts.profiles.map((profile) => (
+          {facts.tables.profiles.map((profile) => (
             <div key={profile.id} className="grid gap-1.5 border-t border-line pt-3">
               <h3 className="flex items-baseline justify-between text-sm font-bold">
                 {profile.name} school
@@ -117,7 +117,7 @@ export function PaintPanel({ zone, onPick }: { zone: string; onPick: (zone: stri
           )}
           {paint.job !== null && (
             <p className="text-sm">
-              {jobText(paint.job, grade!.paint.zones.filter((z) => z.job === paint.job).length)}
+              {jobText(paint.job, judgement!.paint.zones.filter((z) => z.job === paint.job).length)}
             </p>
           )}
         </>
@@ -135,7 +135,7 @@ function jobText(job: number, panels: number): string {
 
 /** Where on the panel the film lies how thick; nothing where no reading says its place. */
 function FilmMap({ zone, paint, ceilingUm }: { zone: Zone; paint: ZonePaint; ceilingUm: number }) {
-  const { state, grade } = useInspection();
+  const { state, judgement } = useInspection();
   const records = useDeferredValue(state.records);
   const readings = useMemo(() => filmReadings(records).filter((r) => r.zone === zone.slug), [records, zone.slug]);
   const level = Math.log(paint.medianUm.value ?? paint.medianUm.low ?? ceilingUm);
@@ -160,7 +160,7 @@ function FilmMap({ zone, paint, ceilingUm }: { zone: Zone; paint: ZonePaint; cei
         map={map}
         readings={readings}
         ceilingUm={reached}
-        next={grade?.paint.next.find((n) => n.zone === zone.slug) ?? null}
+        next={judgement?.paint.next.find((n) => n.zone === zone.slug) ?? null}
         change={change}
         onTouch={(p) => setPath(path.length === 1 ? [path[0]!, p] : [p])}
         label={`Map of the film from ${map.placed} placed readings`}

@@ -30,18 +30,19 @@ function paintJobs(zones: readonly ZonePaint[]): { name: string; zones: string[]
 
 /** What the gauge says: the plan by thickness, both schools, left against right. */
 export function Paint() {
-  const { facts, plan, grade, car, state } = useInspection();
+  const { facts, plan, car, state, judgement } = useInspection();
+  const [paint, coverage] = [judgement?.paint, judgement?.coverage];
   const wording = useWording(car?.steering);
   const unit = useUnit();
   const [picked, setPicked] = useState<string | null>(null);
   const [byJob, setByJob] = useState(false);
   const looks = useMemo(
-    () => (plan && grade ? paintLooks(plan, grade.paint.zones, grade.coverage, unit) : new Map()),
-    [plan, grade, unit],
+    () => (plan && paint && coverage ? paintLooks(plan, paint.zones, coverage, unit) : new Map()),
+    [plan, paint, coverage, unit],
   );
-  const zones = grade?.paint.zones.filter((z) => z.n > 0) ?? [];
-  const jobs = useMemo(() => paintJobs(grade?.paint.zones ?? []), [grade]);
-  if (!plan || !grade || zones.length === 0) {
+  const zones = paint?.zones.filter((z) => z.n > 0) ?? [];
+  const jobs = useMemo(() => paintJobs(paint?.zones ?? []), [paint]);
+  if (!plan || !paint || zones.length === 0) {
     return (
       <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
         <p className="max-w-md text-lg">
@@ -61,7 +62,7 @@ export function Paint() {
   const chosen =
     picked ?? [...zones].sort((a, b) => (b.state?.survivor?.filled ?? 0) - (a.state?.survivor?.filled ?? 0))[0]!.zone;
   const ceilingUm = recordsOf(state.records, 'visit').at(-1)?.body.gauge?.ceilingUm ?? USUAL_CEILING_UM;
-  const base = grade.paint.baselineUm;
+  const base = paint.baselineUm;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_400px] lg:overflow-hidden">
       <div className="flex min-h-0 flex-col lg:overflow-y-auto">

@@ -42,10 +42,10 @@ export function TwinsFacing({ zone, onPick }: { zone: Zone; onPick: (zone: strin
 }
 
 function SideMap({ zone }: { zone: Zone }) {
-  const { state, grade, car } = useInspection();
+  const { state, car, judgement } = useInspection();
   const wording = useWording(car?.steering);
   const unit = useUnit();
-  const paint = grade?.paint.zones.find((z) => z.zone === zone.slug);
+  const paint = judgement?.paint.zones.find((z) => z.zone === zone.slug);
   const readings = useMemo(
     () => filmReadings(state.records).filter((r) => r.zone === zone.slug),
     [state.records, zone.slug],
@@ -90,7 +90,7 @@ function SideStrip({ zone }: { zone: Zone }) {
       <h4 className="text-sm font-semibold">{zoneName(zone.slug, wording)}</h4>
       <StripPlot
         readings={readings.map((r) => r.body)}
-        profile={facts.profiles[0]!}
+        profile={facts.tables.profiles[0]!}
         unit={unit}
         ceilingUm={gauges.at(-1) ?? USUAL_CEILING_UM}
       />

@@ -11,12 +11,12 @@ const DIFFER = { surely: 0.01, perhaps: 0.1 } as const;
 
 /** Each measured panel against the same panel on the other side, most different first. */
 export function TwinsTable({ onPick }: { onPick: (zone: string) => void }) {
-  const { grade, car } = useInspection();
+  const { car, judgement } = useInspection();
   const wording = useWording(car?.steering);
   const unit = useUnit();
-  const rows = [...(grade?.paint.contrasts ?? [])].sort((a, b) => a.p - b.p);
+  const rows = [...(judgement?.paint.contrasts ?? [])].sort((a, b) => a.p - b.p);
   const label = (zone: string) => {
-    const paint = grade?.paint.zones.find((z) => z.zone === zone);
+    const paint = judgement?.paint.zones.find((z) => z.zone === zone);
     return paint ? medianLabel(paint, unit) : '–';
   };
   if (rows.length === 0) return null;

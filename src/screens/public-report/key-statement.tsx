@@ -1,6 +1,6 @@
 import { KeyRound, TriangleAlert } from 'lucide-react';
 import type { KeyStanding } from '@/core/seal/known-keys';
-import { keyText } from '@/words/seal';
+import { keyText } from '@/report/seal-words';
 
 /** Says whether the key that sealed a report is one that its house publishes. */
 export function KeyStatement({ standing, keysPage }: { standing: KeyStanding; keysPage: string }) {

@@ -2,8 +2,8 @@
 
 import { Check, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
+import { keyText, NOT_RECOMPUTED } from '@/report/seal-words';
 import { plural } from '@/words/plural';
-import { keyText, NOT_RECOMPUTED } from '@/words/seal';
 import { type Checked, checkReport } from './check-report';
 
 type Standing =

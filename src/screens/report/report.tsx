@@ -4,8 +4,8 @@ import { Download, Stamp } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
+import { type Missing, missingFrom } from '@/core/judge/judge';
 import { writeBundle } from '@/core/records/bundle';
-import { type Missing, missingFrom } from '@/report/missing';
 import type { OpenedSnapshot } from '@/report/read-snapshot';
 import { takeSnapshot } from '@/report/snapshot';
 import { Modal } from '@/ui/parts/modal';
@@ -62,7 +62,7 @@ export function Report({
   /** What was sealed, of a sealed lot; null of another, and where there is no network. */
   sealed: OpenedSnapshot | null;
 }) {
-  const { facts, plan, grade, state, car, away } = useInspection();
+  const { facts, state, car, away, judgement } = useInspection();
   const router = useRouter();
   const wording = useWording(car?.steering);
   const unit = useUnit();
@@ -70,10 +70,7 @@ export function Report({
   const [asking, setAsking] = useState<'seal' | 'revision' | 'give-up' | null>(null);
   const [busy, setBusy] = useState(false);
   const records = useMemo(() => [...state.records.values()], [state.records]);
-  const missing = useMemo(
-    () => missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null),
-    [plan, records, grade],
-  );
+  const missing = useMemo(() => missingFrom(judgement, records), [judgement, records]);
   const isSealed = facts.state === 'sealed';
   const preview = useMemo(() => {
     if (isSealed) return null;
@@ -90,8 +87,6 @@ export function Report({
       sealedBy: facts.me,
       onYear: facts.onYear,
       tables: facts.tables,
-      profiles: facts.profiles,
-      tolerances: facts.tolerances,
     });
   }, [facts, records, isSealed]);
   const shown: OpenedSnapshot | null = isSealed

@@ -3,7 +3,7 @@
 import { Ban, Check, Ruler } from 'lucide-react';
 import { useState } from 'react';
 import type { Aspect, Zone } from '@/core/body/zone';
-import type { Cell } from '@/core/grade/coverage';
+import type { Cell } from '@/core/coverage/coverage';
 import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import { recordsOf } from '@/core/records/reduce';
 import { usePreferences } from '@/ui/preferences';
@@ -21,10 +21,10 @@ type Asking = { readonly what: 'blocked'; readonly aspects: readonly Aspect[] } 
 
 /** Each aspect of the zone: seen and clean, blocked and why, measured, or not seen. A second touch takes a look back. */
 export function Looks({ zone }: { zone: Zone }) {
-  const { grade, state, store, mayEdit } = useInspection();
+  const { state, store, mayEdit, judgement } = useInspection();
   const { words } = usePreferences().preferences;
   const [asking, setAsking] = useState<Asking>(null);
-  const cells = grade?.coverage.cells.filter((c) => c.zone.slug === zone.slug) ?? [];
+  const cells = judgement?.coverage.cells.filter((c) => c.zone.slug === zone.slug) ?? [];
   const at = () => new Date().toISOString();
   const look = (aspects: readonly Aspect[], outcome: 'clean' | 'blocked', why: BlockedBy | null) => {
     store.put(aspects.map((aspect) => ({ kind: 'look', body: { zone: zone.slug, aspect, outcome, why, at: at() } })));

@@ -15,11 +15,11 @@ import type { Walking } from './walking';
 
 /** The readings of the zone in hand: strip plot, median, chances, and each one to take out. */
 export function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
-  const { facts, state, grade, store, mayEdit } = useInspection();
+  const { facts, state, store, mayEdit, judgement } = useInspection();
   const { unit } = usePreferences().preferences;
   const readings = recordsOf(state.records, 'reading').filter((r) => r.body.zone === zone.slug);
-  const paint = grade?.paint.zones.find((z) => z.zone === zone.slug);
-  const twin = zone.twin ? grade?.paint.zones.find((z) => z.zone === zone.twin) : undefined;
+  const paint = judgement?.paint.zones.find((z) => z.zone === zone.slug);
+  const twin = zone.twin ? judgement?.paint.zones.find((z) => z.zone === zone.twin) : undefined;
   const [open, setOpen] = useState(false);
   const last = readings[readings.length - 1];
   if (!zone.aspects.includes('paint')) return null;
@@ -32,7 +32,7 @@ export function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
       </p>
     );
   const { value, low, high } = paint.medianUm;
-  const profile = facts.profiles[0]!;
+  const profile = facts.tables.profiles[0]!;
   return (
     <section aria-label="Readings" className="grid gap-2">
       <StripPlot

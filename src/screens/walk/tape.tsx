@@ -13,7 +13,7 @@ const ORDER: readonly View[] = ['outside', 'cabin', 'engine', 'trunk', 'undernea
 
 /** The stations of the visit in the order they are walked: how much is seen, what is blocked. */
 export function Tape({ view, onView }: { view: View; onView: (view: View) => void }) {
-  const { facts, state, grade, plan, car } = useInspection();
+  const { facts, state, plan, car, judgement } = useInspection();
   const { words } = usePreferences().preferences;
   const arrived = car !== null && recordsOf(state.records, 'visit').length > 0;
   const photos = usePhotoQueue().photos.length;
@@ -23,7 +23,7 @@ export function Tape({ view, onView }: { view: View; onView: (view: View) => voi
     <nav aria-label="Stations" className="tape flex shrink-0 overflow-x-auto bg-tape text-tape-ink">
       <Station name="Arrive" href={`${lot}/intake`} share={arrived ? 1 : 0} note={arrived ? 'stated' : 'open'} />
       {ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0).map((v) => {
-        const share = grade?.coverage.byView[v];
+        const share = judgement?.coverage.byView[v];
         return (
           <Station
             key={v}

@@ -102,7 +102,8 @@ function useWalking(): Walking & { lastLine: string } {
 }
 
 function WalkOnPlan() {
-  const { plan, grade, state, store, car, mayEdit } = useInspection();
+  const { plan, state, store, car, mayEdit, judgement } = useInspection();
+  const [paint, coverage] = [judgement?.paint, judgement?.coverage];
   const { preferences, set } = usePreferences();
   const wording = useWording(car?.steering);
   const walking = useWalking();
@@ -112,8 +113,8 @@ function WalkOnPlan() {
   const inputRef = useRef<HTMLInputElement>(null);
   const zone = plan!.zones.get(walking.zone)!;
   const looks = useMemo(
-    () => (grade ? paintLooks(plan!, grade.paint.zones, grade.coverage, preferences.unit) : new Map()),
-    [plan, grade, preferences.unit],
+    () => (paint && coverage ? paintLooks(plan!, paint.zones, coverage, preferences.unit) : new Map()),
+    [plan, paint, coverage, preferences.unit],
   );
   const pins = useMemo(() => findingPins(state.records), [state.records]);
   const dots = useMemo(() => {
@@ -123,9 +124,9 @@ function WalkOnPlan() {
       ...r.body.place!,
       kind: r.body.state === 'over' ? ('over' as const) : ('read' as const),
     }));
-    const next = mayEdit ? (grade?.paint.next ?? []).map((n) => ({ ...n, kind: 'next' as const })) : [];
+    const next = mayEdit ? (paint?.next ?? []).map((n) => ({ ...n, kind: 'next' as const })) : [];
     return [...placed, ...next];
-  }, [state.records, grade, walking.zone, mayEdit]);
+  }, [state.records, paint, walking.zone, mayEdit]);
   const actions: KeyActions = {
     entry: () => inputRef.current?.focus(),
     step: walking.step,

@@ -30,12 +30,12 @@ import type { Walking } from './walking';
 
 /** Everything known of the zone in hand, and what can be done there. */
 export function ZoneCard({ zone, walking }: { zone: Zone; walking: Walking }) {
-  const { plan, grade, car, mayEdit } = useInspection();
+  const { plan, car, mayEdit, judgement } = useInspection();
   const wording = useWording(car?.steering);
   const { unit, words } = usePreferences().preferences;
   const lap = plan!.lap[zone.view];
-  const twin = zone.twin ? grade?.paint.zones.find((z) => z.zone === zone.twin) : undefined;
-  const next = grade?.paint.next.find((n) => n.zone === zone.slug);
+  const twin = zone.twin ? judgement?.paint.zones.find((z) => z.zone === zone.twin) : undefined;
+  const next = judgement?.paint.next.find((n) => n.zone === zone.slug);
   return (
     <div className="grid gap-3 p-3 sm:p-4">
       <div className="sticky top-0 z-10 -mx-3 -mt-3 flex items-center gap-1 border-b border-line bg-card px-3 py-1.5 sm:-mx-4 sm:-mt-4 sm:px-4">

@@ -28,14 +28,14 @@ export async function snapshotFor(
     const opened = file ? readSnapshot(file.snapshot) : null;
     return !file || !opened ? null : { ...opened, sealed: { sha256: file.sha256, text: seal.report } };
   }
-  const [records, tables] = await Promise.all([recordsOfInspection(db, actor, inspectionId), orgTables(db, actor)]);
+  const [records, { tables }] = await Promise.all([recordsOfInspection(db, actor, inspectionId), orgTables(db, actor)]);
   const taken = takeSnapshot({
     bundle: bundleOf(head, records),
     sale: { name: head.sale.name, closesOn: head.sale.closesOn, timeZone: head.sale.timeZone },
     sealedAt: now.toISOString(),
     sealedBy: actor.name,
     onYear: saleYear(head.sale.closesOn, now, head.sale.timeZone),
-    ...tables,
+    tables,
   });
   return taken.ok ? { snapshot: taken.snapshot, unreadable: [], sealed: null } : null;
 }

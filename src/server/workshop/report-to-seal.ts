@@ -1,8 +1,8 @@
 import { planOfCar } from '@/core/body/plan';
-import { gradeCar } from '@/core/grade/grade';
+import { DEFAULT_TABLES } from '@/core/grade/all-tables';
+import { judge, missingFrom } from '@/core/judge/judge';
 import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
-import { missingFrom } from '@/report/missing';
 import { type Snapshot, type SnapshotInput, takeSnapshot } from '@/report/snapshot';
 
 /** What a report rests on: all records, and what is said of its seal. */
@@ -13,15 +13,9 @@ export interface ToSeal {
 
 /** The report of an inspection as it will be sealed; null where something that must be stated first is missing. */
 export async function reportToSeal({ records, input }: ToSeal): Promise<Snapshot | null> {
-  const { tables, profiles, tolerances, onYear } = input;
   const plan = planOfCar(recordsOf(records, 'car')[0]?.body);
-  const judged = {
-    ...(tables && { tables }),
-    ...(profiles && { profiles }),
-    ...(tolerances && { tolerances }),
-  };
-  const grade = plan ? gradeCar({ plan, records, onYear, ...judged }) : null;
-  if (missingFrom(plan, records, grade?.coverage ?? null, grade?.paint ?? null).some((m) => m.blocks)) return null;
-  const taken = takeSnapshot(input);
+  const judgement = plan ? judge({ plan, records, tables: input.tables ?? DEFAULT_TABLES }) : null;
+  if (missingFrom(judgement, records).some((m) => m.blocks)) return null;
+  const taken = takeSnapshot(input, judgement);
   return taken.ok ? taken.snapshot : null;
 }

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { pathOf, trace } from '@/core/body/outline-path';
 import { planOf } from '@/core/body/plan';
-import { coverageOf } from '@/core/grade/coverage';
+import { coverageOf } from '@/core/coverage/coverage';
 import type { AnyRecord } from '@/core/kinds';
 import { analysePaint } from '@/core/paint/analyse';
 import { DEFAULT_PROFILES } from '@/core/paint/profiles';

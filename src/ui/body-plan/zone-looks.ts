@@ -1,7 +1,7 @@
 import type { Plan } from '@/core/body/plan';
 import { flawById } from '@/core/catalogue/flaws/by-id';
+import type { Coverage } from '@/core/coverage/coverage';
 import { severity } from '@/core/findings/loss';
-import type { Coverage } from '@/core/grade/coverage';
 import type { AnyRecord } from '@/core/kinds';
 import type { ZonePaint } from '@/core/paint/zone-paint';
 import { recordsOf } from '@/core/records/reduce';

@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { AnyRecord } from '@/core/kinds';
 import type { CheckedChange } from '@/core/records/check-change';
-import type { InspectionFacts } from '../records/inspection-facts';
+import { factsAsSaved, type InspectionFacts } from '../records/inspection-facts';
 import type { Outbox, RejectedChange, SendOutcome } from '../records/inspection-store';
 
 export interface WaitingRow {
@@ -210,7 +210,10 @@ export async function savedLot(lotId: string, account: string): Promise<{ row: L
   const row = await device().lots.get(lotId);
   if (row?.facts.myId !== account) return null;
   const records = await device().records.where('inspection').equals(row.inspection).toArray();
-  return { row, records: records.map(({ inspection: _i, ...r }) => r as AnyRecord) };
+  return {
+    row: { ...row, facts: factsAsSaved(row.facts) },
+    records: records.map(({ inspection: _i, ...r }) => r as AnyRecord),
+  };
 }
 
 /** Removes saved lots whose lease is over; what waits to be sent stays. */

@@ -1,6 +1,4 @@
-import type { Tolerance } from '@/core/fit/tolerances';
-import type { GradeTables } from '@/core/grade/tables';
-import type { PaintProfile } from '@/core/paint/profiles';
+import { type Tables, tablesSealed } from '@/core/grade/all-tables';
 
 /** What a lot's screens know of it besides its records; saved with them on a device that takes the lot along. */
 export interface InspectionFacts {
@@ -30,9 +28,15 @@ export interface InspectionFacts {
   readonly myId: string;
   /** Findings that are withheld from this viewer; lots saved by earlier programs lack it. */
   readonly withheld?: number;
-  readonly tables: GradeTables;
-  readonly profiles: readonly PaintProfile[];
-  readonly tolerances: readonly Tolerance[];
+  /** The numbers by which the car is judged. */
+  readonly tables: Tables;
   /** Own tables of the house that this program cannot read; lots saved by earlier programs lack it. */
   readonly unfit?: readonly string[];
+}
+
+/** Facts as an earlier program saved them on this device: then each table stood by itself. */
+export function factsAsSaved(saved: InspectionFacts): InspectionFacts {
+  const { tables, profiles, tolerances } = saved as unknown as Record<string, unknown>;
+  if (typeof tables === 'object' && tables !== null && 'grade' in tables) return saved;
+  return { ...saved, tables: tablesSealed({ grade: tables, profiles, tolerances }, { complete: true }).tables };
 }

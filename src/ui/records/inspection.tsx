@@ -1,43 +1,38 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import {
-  createContext,
-  type ReactNode,
-  useContext,
-  useDeferredValue,
-  useEffect,
-  useMemo,
-  useState,
-  useSyncExternalStore,
-} from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useSyncExternalStoreWithSelector } from 'use-sync-external-store/with-selector';
 import { type Plan, planOfCar } from '@/core/body/plan';
-import { type Grade, gradeCar } from '@/core/grade/grade';
-import type { AnyRecord, BodyOf } from '@/core/kinds';
+import type { Grade } from '@/core/grade/grade';
+import type { Judgement } from '@/core/judge/judge';
+import type { AnyRecord, BodyOf, RecordKind, StoredRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { openHere } from '../device/background-sender';
 import { outboxFor, saveLot } from '../device/device-store';
 import { nextBatch, sendChanges } from '../device/send-changes';
 import type { InspectionFacts } from './inspection-facts';
 import { InspectionStore, type News, type StoreState } from './inspection-store';
+import { type Judged, JudgedStore } from './judged-store';
 import { follow, type LiveState } from './live';
 
-interface OpenInspection {
+/** What of an open lot seldom changes. */
+interface OpenLot {
   readonly facts: InspectionFacts;
   readonly store: InspectionStore;
-  readonly state: StoreState;
-  readonly car: BodyOf<'car'> | null;
-  readonly plan: Plan | null;
-  readonly grade: Grade | null;
   readonly mayEdit: boolean;
   /** Whether the lot was opened from this device's own memory, without a network. */
   readonly away: boolean;
+}
+
+interface LiveNews {
   readonly live: LiveState;
   /** What others entered last while this page was open. */
   readonly news: readonly News[];
 }
 
-const Context = createContext<OpenInspection | null>(null);
+const LotContext = createContext<(OpenLot & { readonly judged: JudgedStore }) | null>(null);
+const NewsContext = createContext<LiveNews>({ live: 'polling', news: [] });
 const NEWS_KEPT = 20;
 const SAVE_AFTER_MS = 800;
 
@@ -65,7 +60,11 @@ export function InspectionProvider({
         nextBatch,
       ),
   );
-  const state = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
+  const unkept = useSyncExternalStore(
+    store.subscribe,
+    () => store.snapshot().unkept,
+    () => false,
+  );
   const [live, setLive] = useState<LiveState>(away ? 'away' : 'polling');
   const [news, setNews] = useState<readonly News[]>([]);
   useEffect(() => {
@@ -107,38 +106,74 @@ export function InspectionProvider({
     [store, facts.id, facts.state, away, router],
   );
   useEffect(() => {
-    if (!state.unkept) return;
+    if (!unkept) return;
     const warn = (e: BeforeUnloadEvent) => e.preventDefault();
     window.addEventListener('beforeunload', warn);
     return () => window.removeEventListener('beforeunload', warn);
-  }, [state.unkept]);
-  const car = recordsOf(state.records, 'car')[0]?.body ?? null;
-  const plan = useMemo(() => planOfCar(car), [car]);
-  const deferred = useDeferredValue(state.records);
-  const grade = useMemo(
-    () =>
-      plan
-        ? gradeCar({
-            plan,
-            records: [...deferred.values()],
-            onYear: facts.onYear,
-            tables: facts.tables,
-            profiles: facts.profiles,
-            tolerances: facts.tolerances,
-          })
-        : null,
-    [plan, deferred, facts],
-  );
+  }, [unkept]);
   const mayEdit = facts.state !== 'sealed' && facts.state !== 'given-up' && facts.role !== 'viewer';
-  const held = useMemo<OpenInspection>(
-    () => ({ facts, store, state, car, plan, grade, mayEdit, away, live, news }),
-    [facts, store, state, car, plan, grade, mayEdit, away, live, news],
+  const { tables, onYear } = facts;
+  const judged = useMemo(() => new JudgedStore(store, tables, onYear), [store, tables, onYear]);
+  const lot = useMemo(() => ({ facts, store, mayEdit, away, judged }), [facts, store, mayEdit, away, judged]);
+  const heard = useMemo(() => ({ live, news }), [live, news]);
+  return (
+    <LotContext.Provider value={lot}>
+      <NewsContext.Provider value={heard}>{children}</NewsContext.Provider>
+    </LotContext.Provider>
   );
-  return <Context.Provider value={held}>{children}</Context.Provider>;
 }
 
-export function useInspection(): OpenInspection {
-  const held = useContext(Context);
-  if (!held) throw new Error('useInspection stands outside its provider');
+/** The lot that is open, without what is entered in it: whoever asks only this is not drawn again by an entry. */
+export function useLot(): OpenLot & { readonly judged: JudgedStore } {
+  const held = useContext(LotContext);
+  if (!held) throw new Error('this stands outside its inspection');
   return held;
+}
+
+/** How this page hears of others, and what it heard. */
+export const useLive = (): LiveNews => useContext(NewsContext);
+
+const sameList = (a: unknown, b: unknown): boolean =>
+  Object.is(a, b) ||
+  (Array.isArray(a) && Array.isArray(b) && a.length === b.length && a.every((v, i) => Object.is(v, b[i])));
+
+/** A part of the store's state; drawn again only when that part is another one. Lists are the same by their items. */
+export function useStored<T>(select: (state: StoreState) => T): T {
+  const { store } = useLot();
+  return useSyncExternalStoreWithSelector(store.subscribe, store.snapshot, store.snapshot, select, sameList);
+}
+
+/** The records of a kind as they are entered, at once; those alone that `of` keeps. */
+export function useRecords<K extends RecordKind>(
+  kind: K,
+  of: (record: StoredRecord<K>) => boolean = () => true,
+): readonly StoredRecord<K>[] {
+  return useStored((state) => recordsOf(state.records, kind).filter(of));
+}
+
+/** A part of what is judged of the car, brought up to date right after each change. */
+export function useJudged<T>(select: (judged: Judged) => T): T {
+  const { judged } = useLot();
+  return useSyncExternalStoreWithSelector(judged.subscribe, judged.snapshot, judged.snapshot, select, sameList);
+}
+
+/** The car as stated and its plan, at once. */
+export function useCar(): { readonly car: BodyOf<'car'> | null; readonly plan: Plan | null } {
+  const car = useStored((state) => recordsOf(state.records, 'car')[0]?.body ?? null);
+  return { car, plan: useMemo(() => planOfCar(car), [car]) };
+}
+
+/** Everything of the open inspection: for screens that show most of it. */
+export function useInspection(): OpenLot &
+  LiveNews & {
+    readonly state: StoreState;
+    readonly car: BodyOf<'car'> | null;
+    readonly plan: Plan | null;
+    readonly judgement: Judgement | null;
+    readonly grade: Grade | null;
+  } {
+  const { judged, ...lot } = useLot();
+  const state = useSyncExternalStore(lot.store.subscribe, lot.store.snapshot, lot.store.snapshot);
+  const { judgement, grade } = useSyncExternalStore(judged.subscribe, judged.snapshot, judged.snapshot);
+  return { ...lot, ...useLive(), ...useCar(), state, judgement, grade };
 }

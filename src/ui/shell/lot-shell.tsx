@@ -96,7 +96,7 @@ function UnfitTables() {
 }
 
 function LotHead() {
-  const { facts, state, grade, car } = useInspection();
+  const { facts, state, grade, car, judgement } = useInspection();
   const visits = recordsOf(state.records, 'visit');
   const visit = visits[visits.length - 1]?.body;
   const keeper = grade?.whole[0];
@@ -121,7 +121,7 @@ function LotHead() {
           · {where}
         </p>
       </div>
-      {grade && keeper && (
+      {grade && judgement && keeper && (
         <Link
           href={`/lots/${facts.lot.id}/grade`}
           className="hidden w-52 shrink-0 rounded-cut px-2 py-1 hover:bg-wash md:block"
@@ -130,19 +130,19 @@ function LotHead() {
           <span className="flex items-baseline justify-between text-xs">
             <span className="figure font-semibold">{gradeFigures(keeper.grade)}</span>
             <span className="font-semibold">
-              {bandText(keeper.band, grade.coverage.whole.seen, facts.tables.bandFromSeen)}
+              {bandText(keeper.band, judgement.coverage.whole.seen, facts.tables.grade.bandFromSeen)}
             </span>
           </span>
           <IntervalBand
             id="head"
             grade={keeper.grade}
-            limits={facts.tables.bands.map((b) => b.from).filter((f) => f > 0)}
+            limits={facts.tables.grade.bands.map((b) => b.from).filter((f) => f > 0)}
             label="Grade as it stands under the keeper lens"
             height={14}
             capped={keeper.capped}
           />
           <span className="block text-center text-xs text-soft">
-            keeper lens · {Math.round(grade.coverage.whole.seen * 100)} % seen
+            keeper lens · {Math.round(judgement.coverage.whole.seen * 100)} % seen
           </span>
         </Link>
       )}

@@ -44,7 +44,7 @@ export function underneathPieces(
     box('crossmember.rear', seatsEnd + c, -420, seatsEnd + 150, 420, 'load'),
     box('rail.left.rear', seatsEnd + 170, -560, lengthMm - 120, -442, 'load'),
     { ...box('housing.left.rear', rearAxleMm - 320, -800, rearAxleMm + 320, -582, 'nothing') },
-    box('tank', rearAxleMm - 240, -400, rearAxleMm + 220, 400, 'nothing', 'mixed'),
+    { ...box('tank', rearAxleMm - 240, -400, rearAxleMm + 220, 400, 'nothing', 'mixed'), holds: 'fuel' },
     box('trunk.floor', rearAxleMm + 242, -400, lengthMm - 140, 400, 'itself'),
   ];
 }
@@ -89,7 +89,10 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
     ),
     piece('engine', roundedBox(n + 300, -230, d - 330, 230, 60), ['leaks', 'function', 'identity']),
     piece('battery', roundedBox(d - 440, 262, d - 220, 372, 8), ['corrosion', 'function']),
-    piece('reservoir.brake', roundedBox(d - 300, -360, d - 205, -255, 30), ['leaks', 'function']),
+    {
+      ...piece('reservoir.brake', roundedBox(d - 300, -360, d - 205, -255, 30), ['leaks', 'function']),
+      holds: 'brake-fluid',
+    },
     piece(
       'bulkhead',
       crossStrip(d - 160, d - 30, 620, 600, 14, 14),

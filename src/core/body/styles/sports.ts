@@ -97,7 +97,11 @@ export const sports: BodyStyle = {
     moulded('floor.left.front', roundedBox(1542, -620, 2278, -142, 20)),
     moulded('housing.left.front', roundedBox(M.frontAxle - 300, -660, M.frontAxle + 300, -342, 30)),
     moulded('housing.left.rear', roundedBox(M.rearAxle - 300, -700, M.rearAxle + 300, -382, 30)),
-    { ...moulded('tank', roundedBox(M.rearAxle + 262, -300, M.rearAxle + 520, 300, 30)), metal: 'mixed' },
+    {
+      ...moulded('tank', roundedBox(M.rearAxle + 262, -300, M.rearAxle + 520, 300, 30)),
+      metal: 'mixed',
+      holds: 'fuel',
+    },
     ...enginePieces(70, 1400),
     ...cabinPieces(1400, 2200, 2).filter((z) => !['carpet.left.rear', 'seat.rear'].includes(z.slug)),
     ...trunkPieces(2900),

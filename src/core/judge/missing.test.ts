@@ -1,8 +1,8 @@
-import { planOf } from '@/core/body/plan';
-import { gradeCar } from '@/core/grade/grade';
-import type { AnyRecord, RecordKind } from '@/core/kinds';
-import { KINDS } from '@/core/kinds';
-import { missingFrom } from './missing';
+import { planOf } from '../body/plan';
+import { DEFAULT_TABLES } from '../grade/all-tables';
+import type { AnyRecord, RecordKind } from '../kinds';
+import { KINDS } from '../kinds';
+import { judge, missingFrom } from './judge';
 
 const AT = '2027-02-10T09:00:00Z';
 const plan = planOf('fastback')!;
@@ -30,8 +30,7 @@ const reading = (um: number, extra = {}) =>
     ...extra,
   });
 const kinds = (records: readonly AnyRecord[]) => {
-  const grade = gradeCar({ plan, records, onYear: 2027 });
-  return missingFrom(plan, records, grade.coverage, grade.paint).map((m) => m.kind);
+  return missingFrom(judge({ plan, records, tables: DEFAULT_TABLES }), records).map((m) => m.kind);
 };
 
 it('is content with what was read and asked', () => {
@@ -66,8 +65,7 @@ it('does not let a report out with readings of the stand-in, and puts that first
     reading(130, { origin: 'practice' }),
     reading(131, { origin: 'practice', note: 'taken while learning' }),
   ];
-  const grade = gradeCar({ plan, records, onYear: 2027 });
-  expect(missingFrom(plan, records, grade.coverage, grade.paint)[0]).toEqual({
+  expect(missingFrom(judge({ plan, records, tables: DEFAULT_TABLES }), records)[0]).toEqual({
     kind: 'practice-readings',
     blocks: true,
     detail: '',
@@ -78,8 +76,9 @@ it('does not let a report out with readings of the stand-in, and puts that first
 it('does not let a report out with readings of no stated gauge', () => {
   const open = [car(), visit({ gauge: null }), reading(120), reading(121)];
   const asked = (records: AnyRecord[]) => {
-    const grade = gradeCar({ plan, records, onYear: 2027 });
-    return missingFrom(plan, records, grade.coverage, grade.paint).find((m) => m.kind === 'gauge-not-stated');
+    return missingFrom(judge({ plan, records, tables: DEFAULT_TABLES }), records).find(
+      (m) => m.kind === 'gauge-not-stated',
+    );
   };
   expect(asked(open)).toEqual({ kind: 'gauge-not-stated', blocks: true, detail: '', count: 2 });
   expect(asked([car(), visit(), reading(120)])).toBeUndefined();
@@ -115,15 +114,13 @@ it('counts a finding as pictured by a photo of it or by a photo it names', () =>
 it('asks for more readings only where a gauge can read and the panel is large enough', () => {
   const all = (extra = {}) => {
     const records = [car(extra), visit(), ...Array.from({ length: 9 }, (_, i) => reading(118 + i))];
-    const grade = gradeCar({ plan, records, onYear: 2027 });
-    return missingFrom(plan, records, grade.coverage, grade.paint).find((m) => m.kind === 'panels-thin');
+    return missingFrom(judge({ plan, records, tables: DEFAULT_TABLES }), records).find((m) => m.kind === 'panels-thin');
   };
   const thin = all()!;
   expect(thin.detail).not.toBe('hood');
   expect(thin.count).toBeGreaterThan(8);
   const fibre = planOf('fastback', { baseMetal: 'glass-fibre' });
   const records = [car({ baseMetal: 'glass-fibre' }), visit(), reading(120)];
-  const grade = gradeCar({ plan: fibre!, records, onYear: 2027 });
-  const found = missingFrom(fibre, records, grade.coverage, grade.paint);
+  const found = missingFrom(judge({ plan: fibre!, records, tables: DEFAULT_TABLES }), records);
   expect(found.some((m) => m.kind === 'panels-thin')).toBe(false);
 });

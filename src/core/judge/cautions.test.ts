@@ -1,7 +1,11 @@
-import type { AnyRecord } from '@/core/kinds';
-import { carSchema } from '@/core/kinds/car';
-import { cautionsOf } from './cautions';
+import { planOf } from '../body/plan';
+import { DEFAULT_TABLES } from '../grade/all-tables';
+import type { AnyRecord } from '../kinds';
+import { carSchema } from '../kinds/car';
+import { cautionsOf as cautionsIn, judge } from './judge';
 
+const plan = planOf('fastback')!;
+const cautionsOf = (records: readonly AnyRecord[]) => cautionsIn(judge({ plan, records, tables: DEFAULT_TABLES }));
 let n = 0;
 const record = (kind: string, body: object) =>
   ({ id: `01890000-0000-7000-8000-${String(++n).padStart(12, '0')}`, kind, version: 1, body }) as AnyRecord;

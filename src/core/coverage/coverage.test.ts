@@ -1,9 +1,8 @@
 import { planOf } from '../body/plan';
+import { AXES, axisOf } from '../catalogue/axes';
 import { FLAWS } from '../catalogue/flaws/catalogue';
 import type { AnyRecord } from '../kinds';
-import { axisOf } from './axes';
 import { aspectOf, coverageOf } from './coverage';
-import { AXES } from './tables';
 
 const plan = planOf('saloon4')!;
 let n = 0;

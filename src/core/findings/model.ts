@@ -1,0 +1,120 @@
+import { z } from 'zod';
+import { flawById } from '../catalogue/flaws/by-id';
+import { aspectOf } from '../coverage/coverage';
+import type { StoredRecord } from '../kinds';
+import { defineModel, lacking, type PlannedCar, type SomeCar } from '../model/model';
+import { defineTable } from '../model/table';
+import { pairOf } from '../photo/pairs';
+import { recordsOf } from '../records/reduce';
+import { findingLoss } from './loss';
+
+/** Stage of corrosion at which a part has lost its strength. */
+const STRUCTURAL_STAGE = 5;
+/** Flaws of what holds brake fluid with which nobody may drive. */
+const UNSAFE: ReadonlySet<string> = new Set(['inoperative', 'leak-drips']);
+
+const capsSchema = z.object({
+  source: z.string(),
+  /** The most that the whole, and running, can be graded, 0 to 100. */
+  structuralLoss: z.number().min(0).max(100),
+  unsafeBrakes: z.number().min(0).max(100),
+});
+
+const gatesBefore = (kept: ReadonlyMap<string, unknown>) => {
+  const grade = kept.get('grade') as { gates?: object; source?: string } | undefined;
+  return grade?.gates && { source: grade.source, ...grade.gates };
+};
+
+export interface JudgedFindings {
+  readonly all: readonly StoredRecord<'finding'>[];
+  readonly structural: readonly StoredRecord<'finding'>[];
+  /** Structural ones in parts that carry steering, springs, brakes or seat belts. */
+  readonly inLoadPath: readonly StoredRecord<'finding'>[];
+  readonly unsafeBrakes: boolean;
+  readonly fuelLeaks: boolean;
+  readonly losses: readonly {
+    zone: string;
+    aspect: NonNullable<ReturnType<typeof aspectOf>>;
+    loss: number;
+    finding: string;
+  }[];
+}
+
+function judge({ plan, records }: Pick<PlannedCar, 'plan' | 'records'>): JudgedFindings {
+  const all = recordsOf(records, 'finding');
+  const zoneOf = (f: StoredRecord<'finding'>) => plan.zones.get(f.body.zone);
+  const structural = all.filter((f) => flawById(f.body.flaw).stage === STRUCTURAL_STAGE);
+  return {
+    all,
+    structural,
+    inLoadPath: structural.filter((f) => zoneOf(f)?.loadPath),
+    unsafeBrakes: all.some((f) => zoneOf(f)?.holds === 'brake-fluid' && UNSAFE.has(f.body.flaw)),
+    fuelLeaks: all.some((f) => zoneOf(f)?.holds === 'fuel' && f.body.flaw === 'leak-drips'),
+    losses: all.flatMap((f) => {
+      const zone = zoneOf(f);
+      const aspect = zone ? aspectOf(f.body.flaw, zone) : null;
+      return zone && aspect ? [{ zone: zone.slug, aspect, loss: findingLoss(f.body), finding: f.id }] : [];
+    }),
+  };
+}
+
+/** Findings that no picture shows. */
+function unpictured({ records }: SomeCar): readonly StoredRecord<'finding'>[] {
+  const pictured = new Set(recordsOf(records, 'photo').map((p) => p.body.finding));
+  return recordsOf(records, 'finding').filter((f) => !pictured.has(f.id) && f.body.photos.length === 0);
+}
+
+/** Findings with close-ups and nothing that shows where on the car they are. */
+function withoutOverview({ records }: SomeCar): readonly StoredRecord<'finding'>[] {
+  const photos = recordsOf(records, 'photo');
+  return recordsOf(records, 'finding').filter((f) => {
+    const pair = pairOf(f, photos);
+    return pair.near.length > 0 && pair.far === null;
+  });
+}
+
+const first = (list: readonly StoredRecord<'finding'>[]) => ({ detail: list[0]?.body.zone ?? '' });
+
+/** What was found wrong, worn, altered or missing. */
+export const findings = defineModel({
+  reads: ['finding'],
+  tables: {
+    findingCaps: defineTable({
+      stored: 'finding-caps',
+      schema: capsSchema,
+      defaults: { source: 'house starting values', structuralLoss: 40, unsafeBrakes: 30 },
+      was: gatesBefore,
+    }),
+  },
+  judge,
+  losses: (judged) => judged.losses,
+  gates: {
+    'structural-loss': {
+      caps: 'whole',
+      at: (t) => t.findingCaps.structuralLoss,
+      shut: (j: JudgedFindings) => j.structural.length > 0,
+    },
+    'unsafe-brakes': {
+      caps: 'running',
+      at: (t) => t.findingCaps.unsafeBrakes,
+      shut: (j: JudgedFindings) => j.unsafeBrakes,
+    },
+  },
+  cautions: {
+    'structural-loss-belts-steering': { rank: 10, when: (j) => j.inLoadPath.length > 0 },
+    'structure-do-not-lift': { rank: 20, when: (j) => j.structural.length > 0 },
+    'tire-over-age': { rank: 30, when: (j) => j.all.some((f) => f.body.flaw === 'tire-aged') },
+    'fuel-leak': { rank: 40, when: (j) => j.fuelLeaks },
+  },
+  missing: {
+    'finding-without-overview': (_j, car) => {
+      const list = withoutOverview(car);
+      return lacking(list.length, first(list));
+    },
+    'finding-without-photo': (_j, car) => {
+      const list = unpictured(car);
+      return lacking(list.length, first(list));
+    },
+    'no-photos': (_j, { records }) => lacking(recordsOf(records, 'photo').length === 0 ? 1 : 0),
+  },
+});

@@ -1,0 +1,117 @@
+import type { View } from '@/core/body/zone';
+import type { Family } from '@/core/catalogue/flaws/flaw';
+import type { Evidence } from '@/core/kinds/common';
+import type { Estimate } from '@/core/stats/estimate';
+
+/** A grade with its doubt on the scale of 0 to 100. */
+export interface BandRow {
+  readonly id: string;
+  readonly name: string;
+  readonly says?: string;
+  readonly grade: Estimate;
+  readonly figures: string;
+  readonly capped: boolean;
+  /** Nothing of it was seen: no band is drawn. */
+  readonly blank: boolean;
+}
+
+export interface PictureRow {
+  readonly sha256: string;
+  readonly alt: string;
+  readonly caption: string;
+  /** Said before the caption, in bold. */
+  readonly lead?: string;
+  readonly drawn: boolean;
+}
+
+export interface FindingRow {
+  readonly id: string;
+  readonly number: number;
+  readonly family: Family;
+  readonly severity: number;
+  readonly zone: string;
+  readonly place: { readonly uMm: number; readonly vMm: number } | null;
+  readonly title: string;
+  readonly evidence: Evidence;
+  readonly lines: readonly string[];
+  readonly aside: string;
+  readonly pictures: readonly PictureRow[];
+}
+
+export interface PlanPinRow extends Pick<FindingRow, 'id' | 'number' | 'family' | 'severity' | 'zone' | 'place'> {}
+
+/** A seam as it was sealed, for the plan. */
+export interface SeamRow {
+  readonly seam: string;
+  readonly nominalMm: number;
+  readonly goodMm: number;
+  readonly flushGoodMm: number;
+  readonly meanMm: Estimate;
+  readonly worstFlushMm: number | null;
+  readonly stations: readonly {
+    readonly sMm: number;
+    readonly gap: { readonly value: number } | null;
+    readonly flushMm: number | null;
+  }[];
+}
+
+/** A cell of a table: a text, a figure set in figures, or a name with a swatch of film thickness. */
+export interface Cell {
+  readonly text: string;
+  readonly swatchUm?: number;
+}
+
+/**
+ * What a report is made of: each kind is drawn twice, on the page and on paper, so that a section says its sentences once.
+ */
+export type Block =
+  | { readonly kind: 'heading'; readonly text: string; readonly evidence?: Evidence }
+  | { readonly kind: 'para'; readonly text: string; readonly tone?: 'plain' | 'soft'; readonly evidence?: Evidence }
+  /** What must be known before anything else. */
+  | { readonly kind: 'alarm'; readonly text: string }
+  | { readonly kind: 'box'; readonly title: string; readonly text: string }
+  | {
+      readonly kind: 'list';
+      readonly items: readonly { readonly lead?: string; readonly text: string }[];
+      readonly style: 'plain' | 'bullets' | 'ordered';
+      readonly evidence?: Evidence;
+    }
+  /** Statements that are somebody's, each with its evidence. */
+  | {
+      readonly kind: 'statements';
+      readonly items: readonly { readonly text: string; readonly source: string; readonly evidence: Evidence }[];
+    }
+  | { readonly kind: 'facts'; readonly rows: readonly (readonly [name: string, value: string])[] }
+  | {
+      readonly kind: 'table';
+      readonly label: string;
+      readonly columns: readonly { readonly name: string; readonly figures?: boolean; readonly wide?: boolean }[];
+      readonly rows: readonly (readonly Cell[])[];
+    }
+  | { readonly kind: 'folded'; readonly title: string; readonly blocks: readonly Block[] }
+  | {
+      readonly kind: 'headline';
+      readonly lead: string;
+      readonly word: string;
+      readonly band: BandRow;
+      readonly limits: readonly number[];
+      readonly says: string;
+      readonly counts: readonly (readonly [value: string, name: string])[];
+    }
+  | { readonly kind: 'bands'; readonly limits: readonly number[]; readonly groups: readonly (readonly BandRow[])[] }
+  | {
+      readonly kind: 'plan';
+      readonly view: View;
+      readonly title: string;
+      readonly caption: string;
+      readonly pins: readonly PlanPinRow[];
+      /** Zones of which nothing was seen, and those of them that could not be. */
+      readonly bare: readonly string[];
+      readonly blocked: readonly string[];
+      readonly seams?: readonly SeamRow[];
+    }
+  | {
+      readonly kind: 'findings';
+      readonly groups: readonly { readonly title: string; readonly findings: readonly FindingRow[] }[];
+    }
+  | { readonly kind: 'pictures'; readonly pictures: readonly PictureRow[] };

@@ -1,0 +1,40 @@
+import { kindOf, RECORD_KINDS } from '@/core/kinds';
+import { bodyWithDefaults } from '@/core/kinds/with-defaults';
+import type { Bundle } from '@/core/records/bundle';
+
+/** Records of a kind with one text of each left out. */
+function without(bundle: Bundle, kind: 'car' | 'visit', field: string): Bundle['records'] {
+  const rows = bundle.records[kind];
+  return rows ? { [kind]: rows.map((r) => ({ ...r, body: { ...r.body, [field]: '' } })) } : {};
+}
+
+/** The bundle without withheld findings and with only the pictures that the rest speaks of; places only where wished. */
+export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
+  const findings = bundle.records.finding ?? [];
+  const hidden = new Set(findings.filter((f) => f.body.withheld).map((f) => f.id));
+  // Pictures that records name: of those that are shown, and of those that are not.
+  const named = (of: (id: string) => boolean) =>
+    new Set(
+      RECORD_KINDS.flatMap((kind) =>
+        (bundle.records[kind] ?? [])
+          .filter((r) => of(r.id))
+          .flatMap((r) => kindOf(kind).pictures?.(bodyWithDefaults(kind, r.body) as never) ?? []),
+      ),
+    );
+  const [shown, hiddenOnly] = [named((id) => !hidden.has(id)), named((id) => hidden.has(id))];
+  const photos = (bundle.records.photo ?? []).filter(
+    (p) =>
+      !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)) && (!hiddenOnly.has(p.id) || shown.has(p.id)),
+  );
+  const shas = new Set(photos.map((p) => p.body.sha256));
+  return {
+    ...bundle,
+    records: {
+      ...bundle.records,
+      ...(publishPlaces ? {} : { ...without(bundle, 'car', 'keptIn'), ...without(bundle, 'visit', 'place') }),
+      ...(findings.length > 0 && { finding: findings.filter((f) => !hidden.has(f.id)) }),
+      ...(bundle.records.photo && { photo: photos }),
+    },
+    photos: bundle.photos.filter((p) => shas.has(p.sha256)),
+  };
+}

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { cautionsOf } from '@/core/judge/judge';
+import { CAUTIONS, type Caution } from '@/core/judge/models';
+import { CAUTION_WORDS } from '@/words/cautions';
+import { defineSection } from '../section';
+
+/** Reminders that defer to local rules and licensed people. */
+export const cautions = defineSection({
+  title: 'Cautions',
+  sealed: { cautions: z.array(z.enum(CAUTIONS as [Caution, ...Caution[]])) },
+  blank: { cautions: [] },
+  seal: ({ judgement }) => ({ cautions: cautionsOf(judgement) }),
+  blocks: ({ sealed }) =>
+    sealed.cautions.length === 0
+      ? []
+      : [{ kind: 'list', style: 'bullets', items: sealed.cautions.map((c) => ({ text: CAUTION_WORDS[c] })) }],
+});

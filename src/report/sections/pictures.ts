@@ -1,0 +1,23 @@
+import { recordsOf } from '@/core/records/reduce';
+import { pictureRow } from '../picture-row';
+import { defineSection, SEALS_NOTHING } from '../section';
+
+/** Pictures that show no finding. */
+export const pictures = defineSection({
+  ...SEALS_NOTHING,
+  title: 'More pictures',
+  blocks: ({ records, findings, wording }) => {
+    const shown = new Set(findings.map((f) => f.record.id));
+    const loose = recordsOf(records, 'photo').filter((p) => p.body.finding === null || !shown.has(p.body.finding));
+    if (loose.length === 0) return [];
+    return [
+      {
+        kind: 'pictures',
+        pictures: loose.map((p) => {
+          const row = pictureRow(p, p.body.zone, wording);
+          return { ...row, caption: row.caption || p.body.name };
+        }),
+      },
+    ];
+  },
+});

@@ -1,0 +1,127 @@
+import { Text, View } from '@react-pdf/renderer';
+import { Fragment, type ReactNode } from 'react';
+import type { Plan } from '@/core/body/plan';
+import type { Block } from '@/report/block';
+import { BandRows, Headline } from './bands';
+import { FindingGroups } from './findings';
+import { type PictureFile, Pictures } from './pictures';
+import { PlanFigureOnPaper } from './plan';
+import { LINE, s } from './styles';
+import { Stamp, T } from './text';
+
+/** What blocks are drawn with. */
+export interface OnPaper {
+  readonly plan: Plan;
+  readonly pictureFile: PictureFile;
+}
+
+type Drawn = { readonly [K in Block['kind']]: (block: Extract<Block, { kind: K }>, on: OnPaper) => ReactNode };
+
+function Table({ columns, rows }: Extract<Block, { kind: 'table' }>) {
+  const line = (cells: readonly string[], head: boolean, key: number) => (
+    <View
+      key={key}
+      style={[s.row, { paddingVertical: 2, borderBottomWidth: 0.5, borderBottomColor: LINE }]}
+      wrap={false}
+    >
+      {cells.map((text, i) => {
+        const { figures = false } = columns[i] ?? {};
+        const width = i === 0 ? { width: 128 } : figures ? { width: 62 } : { flex: 1 };
+        return (
+          <T
+            key={i}
+            style={[figures && !head ? s.figure : {}, head ? s.bold : {}, { fontSize: 8, paddingRight: 4 }, width]}
+          >
+            {text}
+          </T>
+        );
+      })}
+    </View>
+  );
+  const head = columns.map((c) => c.name);
+  return (
+    <View>
+      {line(head, true, -1)}
+      {rows.map((cells, i) =>
+        line(
+          cells.map((c) => c.text),
+          false,
+          i,
+        ),
+      )}
+    </View>
+  );
+}
+
+/** Each kind of block on paper; on a page they are drawn by ui/report/blocks.tsx. */
+const DRAWN: Drawn = {
+  heading: (b) => (
+    <View style={[s.row, { gap: 6, marginTop: 6, alignItems: 'center' }]} minPresenceAhead={30}>
+      <T style={s.bold}>{b.text}</T>
+      {b.evidence && <Stamp>{b.evidence}</Stamp>}
+    </View>
+  ),
+  para: (b) => (
+    <T style={[b.tone === 'soft' ? s.soft : {}, { marginBottom: 4 }]}>
+      {b.evidence ? `${b.evidence.charAt(0).toUpperCase()}${b.evidence.slice(1)}. ${b.text}` : b.text}
+    </T>
+  ),
+  alarm: (b) => <T style={s.gate}>{b.text}</T>,
+  box: (b) => (
+    <View style={s.box}>
+      <T style={s.bold}>{b.title}</T>
+      <T style={{ fontSize: 8.5 }}>{b.text}</T>
+    </View>
+  ),
+  list: (b) => (
+    <View>
+      {b.items.map((item, n) => {
+        const mark = b.style === 'bullets' ? '•  ' : b.style === 'ordered' ? `${n + 1}.  ` : '';
+        const said = b.evidence ? ` (${b.evidence})` : '';
+        return (
+          <T key={n} style={{ marginTop: 3 }}>{`${mark}${item.lead ? `${item.lead}: ` : ''}${item.text}${said}`}</T>
+        );
+      })}
+    </View>
+  ),
+  statements: (b) => (
+    <View>
+      {b.items.map((i, n) => (
+        <View key={n} style={[s.row, { justifyContent: 'space-between', gap: 8, paddingVertical: 3 }]} wrap={false}>
+          <T style={{ flex: 1 }}>{`${i.text}  ${i.source}`}</T>
+          <Stamp>{i.evidence}</Stamp>
+        </View>
+      ))}
+    </View>
+  ),
+  facts: (b) => (
+    <View>
+      {b.rows.map(([name, value]) => (
+        <View key={name} style={s.row}>
+          <Text style={[s.bold, { width: 110 }]}>{name}</Text>
+          <T>{value}</T>
+        </View>
+      ))}
+    </View>
+  ),
+  table: (b) => <Table {...b} />,
+  folded: (b, on) => (
+    <View>
+      <T style={[s.bold, { marginTop: 6, marginBottom: 2 }]}>{b.title}</T>
+      <Blocks blocks={b.blocks} {...on} />
+    </View>
+  ),
+  headline: (b) => <Headline {...b} />,
+  bands: (b) => <BandRows {...b} />,
+  plan: (b, { plan }) => <PlanFigureOnPaper block={b} plan={plan} />,
+  findings: (b, { pictureFile }) => <FindingGroups {...b} pictureFile={pictureFile} />,
+  pictures: (b, { pictureFile }) => <Pictures pictures={b.pictures} pictureFile={pictureFile} />,
+};
+
+/** Blocks of a report, one below the other. */
+export function Blocks({ blocks, ...on }: OnPaper & { readonly blocks: readonly Block[] }) {
+  return blocks.map((b, i) => {
+    const draw = DRAWN[b.kind] as (block: Block, on: OnPaper) => ReactNode;
+    return <Fragment key={i}>{draw(b, on)}</Fragment>;
+  });
+}

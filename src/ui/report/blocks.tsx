@@ -1,0 +1,110 @@
+import { Fragment, type ReactNode } from 'react';
+import type { Plan } from '@/core/body/plan';
+import type { Block } from '@/report/block';
+import type { Wording } from '@/words/vocabulary';
+import { EvidenceStamp } from '../parts/evidence-stamp';
+import { BandList, Headline } from './band-blocks';
+import { FindingGroups } from './finding-block';
+import { PictureGrid } from './picture-block';
+import { PlanBlock } from './plan-block';
+import { TableBlock } from './table-block';
+
+/** What blocks are drawn with. */
+export interface Around {
+  readonly plan: Plan;
+  readonly wording: Wording;
+  readonly photos: string;
+}
+
+type Drawn = { readonly [K in Block['kind']]: (block: Extract<Block, { kind: K }>, around: Around) => ReactNode };
+
+/** Each kind of block on a page; on paper they are drawn by server/export/pdf/blocks.tsx. */
+const DRAWN: Drawn = {
+  heading: (b) => (
+    <h3 className="flex items-center gap-3 pt-2 font-bold">
+      {b.text} {b.evidence && <EvidenceStamp evidence={b.evidence} />}
+    </h3>
+  ),
+  para: (b) => (
+    <p className={`${b.tone === 'soft' ? 'text-sm text-soft' : ''} ${b.evidence ? 'text-sm' : ''}`}>
+      {b.evidence && (
+        <>
+          <EvidenceStamp evidence={b.evidence} />{' '}
+        </>
+      )}
+      {b.text}
+    </p>
+  ),
+  alarm: (b) => <p className="border-l-4 border-pin bg-card px-4 py-3 font-semibold">{b.text}</p>,
+  box: (b) => (
+    <div className="border border-dashed border-ink/60 p-3">
+      <h3 className="font-bold">{b.title}</h3>
+      <p className="text-sm">{b.text}</p>
+    </div>
+  ),
+  list: (b) => {
+    const items = b.items.map((i, n) => (
+      <li key={n}>
+        {i.lead && <strong>{i.lead}</strong>} {i.text}
+      </li>
+    ));
+    const List = b.style === 'ordered' ? 'ol' : 'ul';
+    return (
+      <div className="grid gap-1">
+        {b.evidence && (
+          <p>
+            <EvidenceStamp evidence={b.evidence} />
+          </p>
+        )}
+        <List className={b.style === 'bullets' ? 'grid list-disc gap-1.5 pl-5' : 'grid gap-1 text-sm'}>{items}</List>
+      </div>
+    );
+  },
+  statements: (b) => (
+    <ul className="divide-y divide-line border-y border-line">
+      {b.items.map((i, n) => (
+        <li key={n} className="flex items-start justify-between gap-3 py-2">
+          <span>
+            {i.text} <span className="text-sm text-soft">{i.source}</span>
+          </span>
+          <EvidenceStamp evidence={i.evidence} />
+        </li>
+      ))}
+    </ul>
+  ),
+  facts: (b) => (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-sm">
+      {b.rows.map(([name, value]) => (
+        <div key={name} className="contents">
+          <dt className="font-semibold">{name}</dt>
+          <dd>{value}</dd>
+        </div>
+      ))}
+    </dl>
+  ),
+  table: (b) => <TableBlock block={b} />,
+  folded: (b, around) => (
+    <details open>
+      <summary className="min-h-9 content-center font-semibold">{b.title}</summary>
+      <div className="grid gap-2 pt-2">
+        <Blocks blocks={b.blocks} {...around} />
+      </div>
+    </details>
+  ),
+  headline: (b) => <Headline block={b} />,
+  bands: (b) => <BandList block={b} />,
+  plan: (b, { plan, wording }) => <PlanBlock block={b} plan={plan} wording={wording} />,
+  findings: (b, { plan, photos }) => <FindingGroups block={b} plan={plan} photos={photos} />,
+  pictures: (b, { photos }) => <PictureGrid pictures={b.pictures} photos={photos} />,
+};
+
+/** Blocks of a report, one below the other. */
+export function Blocks({ blocks, ...around }: Around & { readonly blocks: readonly Block[] }) {
+  return blocks.map((b, i) => {
+    const draw = DRAWN[b.kind] as (block: Block, around: Around) => ReactNode;
+    return <Fragment key={i}>{draw(b, around)}</Fragment>;
+  });
+}
+
+/** A block of one kind. */
+export type BlockOf<K extends Block['kind']> = Extract<Block, { kind: K }>;
