@@ -4,25 +4,9 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
-const verb = process.argv[2] ?? '';
-
-const NEED_DATABASE = ['verify-log', 'export', 'import', 'erase', 'strip-pictures'];
-
-/** Loaded only for verbs that need it. */
-async function demoDatabase() {
-  if (!NEED_DATABASE.includes(verb)) return null;
-  const [{ STATE }, { databaseFor }] = await Promise.all([import('./steps.mjs'), import('./cluster.mjs')]);
-  return databaseFor(STATE);
-}
-
-const demo = await demoDatabase();
 const child = spawnSync(
   process.execPath,
   ['--import', 'tsx', path.join(root, 'bin', 'farvin.ts'), ...process.argv.slice(2)],
-  {
-    stdio: 'inherit',
-    env: { ...process.env, TSX_TSCONFIG_PATH: path.join(root, 'tsconfig.json'), ...demo?.env },
-  },
+  { stdio: 'inherit', env: { ...process.env, TSX_TSCONFIG_PATH: path.join(root, 'tsconfig.json') } },
 );
-await demo?.stop();
 process.exit(child.status ?? 2);

@@ -81,7 +81,10 @@ async function main() {
   await packages();
   const results = [];
   results.push(
-    await part('lint', () => run(bin('biome'), ['check', '--error-on-warnings', '--max-diagnostics=40', '.'])),
+    await part('lint', async () => {
+      await run(bin('biome'), ['check', '--error-on-warnings', '--max-diagnostics=40', '.']);
+      await run(process.execPath, [path.join(ROOT, 'bin', 'floors.mjs')]);
+    }),
   );
   results.push(await part('types', () => run(bin('tsc'), ['--noEmit'])));
   results.push(await part('core', () => run(bin('jest'), ['--selectProjects', 'core'])));

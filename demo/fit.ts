@@ -1,6 +1,6 @@
-import { notches } from '../src/core/fit/seams';
 import { panelStations } from '../src/core/fit/hung-panels';
 import { afterMoving } from '../src/core/fit/panel-fit';
+import { notches } from '../src/core/fit/seams';
 import { normalDraw, seeded } from '../src/core/stats/random';
 import type { DemoVisit } from './visit';
 

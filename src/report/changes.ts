@@ -1,12 +1,6 @@
 import type { AnyRecord } from '@/core/kinds';
+import type { RecordChange } from '@/core/records/record-change';
 import { canonicalText } from '@/core/seal/seal';
-
-/** One record that differs between two revisions: entered, taken out, or changed. */
-export interface RecordChange {
-  readonly kind: AnyRecord['kind'];
-  readonly before: AnyRecord['body'] | null;
-  readonly after: AnyRecord['body'] | null;
-}
 
 /** What differs between the records of two revisions, by id: taken out, changed, then entered, each in order of ids. */
 export function recordChanges(before: readonly AnyRecord[], after: readonly AnyRecord[]): RecordChange[] {

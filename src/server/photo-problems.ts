@@ -1,7 +1,7 @@
 import { problem } from './api';
+import { StoreTrouble } from './object-store';
 import type { TakenPhoto } from './photo-import';
 import { PHOTO_LIMITS, type PhotoRefusal } from './photo-limits';
-import { StoreTrouble } from './photo-store';
 
 type Refusal = PhotoRefusal | 'parts-missing' | 'parts-differ';
 

@@ -1,6 +1,6 @@
 import { copyFile, mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
-import { type ObjectStore, StoreTrouble } from './photo-store';
+import { type ObjectStore, StoreTrouble } from './object-store';
 
 const codeOf = (error: unknown) => (error as NodeJS.ErrnoException).code ?? '';
 const FULL = new Set(['ENOSPC', 'EDQUOT', 'EFBIG']);

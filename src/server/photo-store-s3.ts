@@ -1,7 +1,7 @@
 import { createReadStream } from 'node:fs';
 import { stat } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
-import { type ObjectStore, StoreTrouble } from './photo-store';
+import { type ObjectStore, StoreTrouble } from './object-store';
 
 const missing = (error: unknown) =>
   ['NoSuchKey', 'NotFound'].includes((error as { name?: string }).name ?? '') ||

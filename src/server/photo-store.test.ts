@@ -3,7 +3,8 @@ import { existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'nod
 import os from 'node:os';
 import path from 'node:path';
 import { type ObjectStoreStandIn, startObjectStore } from '@/instruments/object-store';
-import { getPhoto, type ObjectStore, photoStore, pictureKey, putPhoto, StoreTrouble } from './photo-store';
+import { type ObjectStore, StoreTrouble } from './object-store';
+import { getPhoto, photoStore, pictureKey, putPhoto } from './photo-store';
 import { folderStore } from './photo-store-folder';
 import { s3Store } from './photo-store-s3';
 

@@ -1,12 +1,13 @@
 import { cache } from 'react';
 import { STRIPPED_BY } from '@/core/image/strip-metadata';
+import type { RecordChange } from '@/core/records/record-change';
 import { type KeyStanding, standingOfKey } from '@/core/seal/known-keys';
 import { type ReportFile, reportFileSchema } from '@/core/seal/seal';
 import { db } from '@/data/db';
 import { type ExportJob, readyExport } from '@/data/export-jobs';
 import { photoFileOf } from '@/data/photos';
 import { linkedReport, noteLinkOpened, type OpenLink, openLink } from '@/data/seals';
-import { type RecordChange, recordChanges } from '@/report/changes';
+import { recordChanges } from '@/report/changes';
 import { type OpenedSnapshot, readSnapshot, sealedRecords } from '@/report/read-snapshot';
 import { tooMany } from './api';
 import type { PhotoSize } from './photo-store';

@@ -11,7 +11,8 @@ import { usePhotoQueue } from '@/ui/device/use-photo-queue';
 import { useWording } from '@/ui/preferences';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';
-import { KIND_WORDS, recordLine } from '@/words/record';
+import { wordsOf } from '@/words/kinds';
+import { recordLine } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
 
 const LISTED = 200;
@@ -154,5 +155,5 @@ function DeviceContents({ list, unkept, away }: { list: DeviceList; unkept: numb
 function entryText(change: DeviceList['waiting'][number]['change'], wording: Wording): string {
   return change.op === 'put'
     ? recordLine({ kind: change.kind, body: change.body } as Parameters<typeof recordLine>[0], wording)
-    : `${KIND_WORDS[change.kind]} taken out`;
+    : `${wordsOf(change.kind).name} taken out`;
 }

@@ -1,6 +1,6 @@
+import type { RecordChange } from '@/core/records/record-change';
 import type { KeyStanding } from '@/core/seal/known-keys';
 import type { ThicknessUnit } from '@/core/units/thickness';
-import type { RecordChange } from '@/report/changes';
 import type { Snapshot } from '@/report/snapshot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { KIND_WORDS } from '@/words/record';
+import { wordsOf } from '@/words/kinds';
+
 import { Modal } from '../parts/modal';
 import { useInspection } from '../records/inspection';
 import type { RejectedChange } from '../records/inspection-store';
@@ -26,7 +27,7 @@ export function MendSheet({ rejected, onClose }: { rejected: RejectedChange; onC
     else setProblem(put.message);
   };
   return (
-    <Modal title={`Mend the ${KIND_WORDS[change.kind]}`} onClose={onClose}>
+    <Modal title={`Mend the ${wordsOf(change.kind).name}`} onClose={onClose}>
       <form
         className="grid gap-3"
         onSubmit={(e) => {

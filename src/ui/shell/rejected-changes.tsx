@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { momentText } from '@/words/dates';
-import { KIND_WORDS, recordLine, recordSays } from '@/words/record';
+import { wordsOf } from '@/words/kinds';
+import { recordLine, recordSays } from '@/words/record';
 import { useWording } from '../preferences';
 import { useInspection } from '../records/inspection';
 import type { RejectedChange } from '../records/inspection-store';
@@ -55,7 +56,7 @@ function Conflict({ rejected }: { rejected: RejectedChange }) {
         <strong className="first-letter:uppercase">
           {body
             ? recordLine({ kind: change.kind, body } as Parameters<typeof recordLine>[0], wording).split(':')[0]
-            : KIND_WORDS[change.kind]}
+            : wordsOf(change.kind).name}
         </strong>
         : changed by two people at once. The screen shows theirs.
       </p>
@@ -93,7 +94,7 @@ function Rejected({ rejected, onMend }: { rejected: RejectedChange; onMend: () =
         <strong className="first-letter:uppercase">
           {change.op === 'put'
             ? recordLine({ kind: change.kind, body: change.body } as Parameters<typeof recordLine>[0], wording)
-            : `${KIND_WORDS[change.kind]} taken out`}
+            : `${wordsOf(change.kind).name} taken out`}
         </strong>
         <span className="block">{result.message}</span>
       </span>

@@ -11,7 +11,7 @@ import { salesOf } from '@/data/lots';
 import { claim, giveBack } from '@/data/rate-buckets';
 import { notFound, problem, route } from '@/server/api';
 import { importBundle } from '@/server/export/import-bundle';
-import { StoreTrouble } from '@/server/photo-store';
+import { StoreTrouble } from '@/server/object-store';
 
 const MOST_BYTES = 4 * 1024 * 1024 * 1024;
 

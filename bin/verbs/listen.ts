@@ -1,20 +1,14 @@
 import path from 'node:path';
 import { parse as parseCaptions } from '@plussub/srt-vtt-parser';
+import { planOf } from '@/core/body/plan';
+import { nearestZone } from '@/core/body/slugs';
+import { STYLES } from '@/core/body/styles';
 import { listen, type SpokenLine } from '@/entry/facts';
-import { planOf } from '../src/core/body/plan';
-import { nearestZone } from '../src/core/body/slugs';
-import { STYLES } from '../src/core/body/styles';
-import { readText } from './files';
-import { Refusal, Usage } from './refusals';
+import { readText } from '../files';
+import { Refusal, Usage } from '../refusals';
+import { defineVerb, type FlagsOf, TEXT } from '../verb';
 
-export interface ListenFlags {
-  readonly style?: string | undefined;
-  readonly zone?: string | undefined;
-  readonly unit?: string | undefined;
-  readonly 'ceiling-um'?: string | undefined;
-  readonly kerb?: string | undefined;
-  readonly steering?: string | undefined;
-}
+const OPTIONS = { style: TEXT, zone: TEXT, unit: TEXT, 'ceiling-um': TEXT, kerb: TEXT, steering: TEXT } as const;
 
 const KNOWN = STYLES.map((s) => s.slug).join(', ');
 
@@ -47,7 +41,7 @@ function linesOf(file: string, text: string): SpokenLine[] {
 }
 
 /** farvin listen FILE --style STYLE: facts out of typed, spoken or captioned words. */
-export function listenVerb(file: string, flags: ListenFlags): object {
+function hear(file: string, flags: FlagsOf<typeof OPTIONS>): object {
   if (!flags.style) throw new Usage(`listen needs --style STYLE; known: ${KNOWN}`);
   const plan = planOf(flags.style);
   if (!plan) throw new Usage(`no plan for the style ${flags.style}; known: ${KNOWN}`);
@@ -70,31 +64,12 @@ export function listenVerb(file: string, flags: ListenFlags): object {
   };
 }
 
-/** farvin plan STYLE: the zones and seams of a body style. */
-export function planVerb(style: string, flags: { fitted?: string | undefined }): object {
-  const names = ['vinylRoof', 'sunroof', 'skirts'] as const;
-  const asked = (flags.fitted ?? '').split(',').filter(Boolean);
-  const odd = asked.find((a) => !(names as readonly string[]).includes(a));
-  if (odd) throw new Usage(`--fitted takes ${names.join(',')}; not ${odd}`);
-  const fitted = Object.fromEntries(names.map((n) => [n, asked.includes(n)])) as Record<
-    (typeof names)[number],
-    boolean
-  >;
-  const plan = planOf(style, { fitted });
-  if (!plan)
-    throw new Refusal('unknown-style', { message: `There is no plan for ${style}.`, known: STYLES.map((s) => s.slug) });
-  return {
-    ok: true,
-    style,
-    zones: [...plan.zones.values()].map(({ slug, view, aspects, areaM2, metal, structural, twin }) => ({
-      slug,
-      view,
-      aspects,
-      areaM2,
-      metal,
-      structural,
-      twin,
-    })),
-    seams: [...plan.seams.values()].map(({ slug, zones, lengthMm }) => ({ slug, zones, lengthMm })),
-  };
-}
+export const verb = defineVerb({
+  usage:
+    'FILE.txt|vtt|srt --style STYLE [--zone SLUG] [--unit um|mil] [--ceiling-um 500] [--kerb left|right] [--steering left|right]',
+  does: 'Tells what typed, spoken or captioned words say, as facts, and the words that became nothing.',
+  gives: '`{facts:[{line, fact, text, sure}], left:[{line, text, why}]}`',
+  takes: 'file',
+  options: OPTIONS,
+  run: hear,
+});

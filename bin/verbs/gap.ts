@@ -1,54 +1,12 @@
-import { HUNG, type Hung } from '../src/core/body/hanging';
-import { readStationsCsv } from '../src/core/csv/stations';
-import { measureGap } from '../src/core/fit/gap';
-import { fitPanel, type StationResidual } from '../src/core/fit/panel-fit';
-import type { Point } from '../src/core/image/homography';
-import type { Pixels } from '../src/core/image/pixels';
-import { readBytes, readText } from './files';
-import { Refusal, Usage } from './refusals';
+import { measureGap } from '@/core/fit/gap';
+import type { Point } from '@/core/image/homography';
+import type { Pixels } from '@/core/image/pixels';
+import { readBytes } from '../files';
+import { millimetres } from '../millimetres';
+import { Refusal, Usage } from '../refusals';
+import { defineVerb, type FlagsOf, TEXT } from '../verb';
 
-export interface FitFlags {
-  readonly panel?: string;
-  readonly 'good-mm'?: string;
-  readonly 'flush-mm'?: string;
-  readonly 'skip-bad'?: boolean;
-}
-
-function millimetres(text: string | undefined, name: string): number | undefined {
-  if (text === undefined) return undefined;
-  const mm = Number(text);
-  if (!(mm > 0)) throw new Usage(`--${name} is a number of mm above 0`);
-  return mm;
-}
-
-const place = ({ side, xMm, yMm, residualMm, what }: StationResidual) => ({ side, xMm, yMm, residualMm, what });
-
-/** `door STATIONS.csv`: where the door hangs, what that explains, and how its hinges undo it. */
-export function doorVerb(path: string, flags: FitFlags): object {
-  const hung = (flags.panel ?? 'door') as Hung;
-  if (!HUNG.includes(hung)) throw new Usage(`--panel is one of ${HUNG.join(', ')}`);
-  const goodMm = millimetres(flags['good-mm'], 'good-mm');
-  const flushMm = millimetres(flags['flush-mm'], 'flush-mm');
-  const { stations, bad } = readStationsCsv(readText(path));
-  if (bad.length > 0 && !flags['skip-bad']) throw new Refusal('bad-rows', { rows: bad });
-  for (const b of bad) console.error(`line ${b.line} left out: ${b.message}`);
-  const fit = fitPanel(stations, { hung, ...(goodMm && { goodMm }), ...(flushMm && { flushMm }) });
-  if (!fit.ok) throw new Refusal(fit.reason);
-  return {
-    ok: true,
-    inPlane: fit.inPlane,
-    outOfPlane: fit.outOfPlane,
-    explained: fit.explained,
-    residualMm: fit.residualMm,
-    worst: fit.worst && place(fit.worst),
-    verdict: fit.verdict,
-    hinges: Object.fromEntries(
-      Object.entries(fit.hinges).map(([name, { dxMm, dyMm, dzMm }]) => [name, { dxMm, dyMm, dzMm }]),
-    ),
-    slips: fit.slips.map(place),
-    untold: fit.untold,
-  };
-}
+const OPTIONS = { 'card-mm': TEXT, 'card-px': TEXT, 'seam-px': TEXT, 'step-mm': TEXT } as const;
 
 /** "85.60x53.98" as two lengths in mm. */
 function cardSize(text: string | undefined): [number, number] {
@@ -70,15 +28,8 @@ function points(text: string | undefined, name: string, least: number, most: num
   return list as unknown as Point[];
 }
 
-export interface GapFlags {
-  readonly 'card-mm'?: string;
-  readonly 'card-px'?: string;
-  readonly 'seam-px'?: string;
-  readonly 'step-mm'?: string;
-}
-
 /** `gap PHOTO`: the gap along a seam on a photograph with a card in it. */
-export async function gapVerb(path: string, flags: GapFlags): Promise<object> {
+async function measure(path: string, flags: FlagsOf<typeof OPTIONS>): Promise<object> {
   const cardMm = cardSize(flags['card-mm']);
   const cardPx = points(flags['card-px'], 'card-px', 4, 4);
   const seamPx = points(flags['seam-px'], 'seam-px', 2, 500);
@@ -116,3 +67,12 @@ export async function gapVerb(path: string, flags: GapFlags): Promise<object> {
     warnings: found.warnings,
   };
 }
+
+export const verb = defineVerb({
+  usage: 'PHOTO --card-mm 85.60x53.98 --card-px "x,y x,y x,y x,y" --seam-px "x,y x,y …" [--step-mm 5]',
+  does: 'Measures the gap along a seam on a photograph with a flat card beside it.',
+  gives: 'stations, mean, range, taper, steps',
+  takes: 'file',
+  options: OPTIONS,
+  run: measure,
+});

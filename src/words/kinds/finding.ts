@@ -1,0 +1,11 @@
+import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
+import { countedName } from '../flaws';
+import type { KindWords } from './kind-words';
+
+export const finding: KindWords<'finding'> = {
+  name: 'finding',
+  says: ({ count, flaw, sizeMm, where, note }, { words }) =>
+    flaw === OWN_WORDS
+      ? `“${note}”, in own words`
+      : [countedName({ flaw, count }, words), sizeMm ? `${sizeMm} mm` : '', where].filter(Boolean).join(', '),
+};
