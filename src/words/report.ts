@@ -10,6 +10,7 @@ import {
   FITTED_WORDS,
   LIFT_WORDS,
   LIGHT_WORDS,
+  MAGNET_WORDS,
   PAINT_STATE_WORDS,
   SURFACE_WORDS,
   term,
@@ -19,7 +20,8 @@ import { zoneName } from './zones';
 
 /** Size, share and place of a finding in one line. */
 export function extentText(
-  f: Pick<BodyOf<'finding'>, 'flaw' | 'sizeMm' | 'share' | 'iso4628' | 'where' | 'touchedIn' | 'visibleFromM'>,
+  f: Pick<BodyOf<'finding'>, 'flaw' | 'sizeMm' | 'share' | 'iso4628' | 'where' | 'touchedIn' | 'visibleFromM'> &
+    Partial<Pick<BodyOf<'finding'>, 'magnet'>>,
 ): string {
   const part = scalePartOf(f.flaw);
   return [
@@ -28,6 +30,7 @@ export function extentText(
     f.share ? `${Math.round(f.share * 100)} % of the panel` : '',
     f.where,
     f.touchedIn ? 'touched in' : '',
+    f.magnet ? MAGNET_WORDS[f.magnet] : '',
     f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
   ]
     .filter(Boolean)

@@ -162,3 +162,9 @@ export function term<K extends string>(table: Readonly<Record<K, Both>>, key: K,
   const word = table[key];
   return word === undefined ? key : pick(word, words);
 }
+
+export const MAGNET_WORDS = {
+  holds: 'a magnet holds',
+  weak: 'a magnet holds weakly',
+  off: 'a magnet does not hold',
+} as const;

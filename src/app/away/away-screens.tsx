@@ -4,43 +4,29 @@ import { CloudOff } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { AnyRecord } from '@/core/kinds';
 import { Device } from '@/screens/device/device';
-import { Fit } from '@/screens/fit/fit';
-import { Grade } from '@/screens/grade/grade';
-import { Intake } from '@/screens/intake/intake';
-import { Paint } from '@/screens/paint/paint';
-import { Photos } from '@/screens/photos/photos';
-import { Report } from '@/screens/report/report';
-import { Walk } from '@/screens/walk/walk';
+import { FramedLot, LotPlace } from '@/screens/lot-place';
+import { type PlacePath, placeAt } from '@/screens/place-path';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
 import { type LotRow, personHere, savedLot } from '@/ui/device/device-store';
 import { usePreferences } from '@/ui/preferences';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
 import { InspectionProvider } from '@/ui/records/inspection';
-import { LotShell } from '@/ui/shell/lot-shell';
-
-const SCREENS: Readonly<Record<string, () => React.ReactNode>> = {
-  intake: () => <Intake />,
-  walk: () => <Walk />,
-  photos: () => <Photos />,
-  paint: () => <Paint />,
-  fit: () => <Fit />,
-  grade: () => <Grade />,
-  report: () => <Report revisions={[]} links={[]} sealed={null} />,
-};
 
 interface Here {
-  readonly screen: string;
+  readonly at: PlacePath;
   readonly lot: { row: LotRow; records: AnyRecord[] } | null;
   readonly me: string;
 }
 
+const WALK: PlacePath = { place: 'walk', chapter: null };
+
 /** Where the address points, from this device's memory. */
 async function readHere(path: string): Promise<Here> {
-  const [, root, lotId, screen] = path.split('/');
+  const [, root, lotId, ...place] = path.split('/').map(decodeURIComponent);
   const me = await personHere();
   const lot = root === 'lots' && lotId && me ? await savedLot(lotId, me) : null;
-  return { screen: lot ? (screen ?? 'walk') : 'device', lot, me: me ?? '' };
+  return { at: placeAt(place)?.at ?? WALK, lot, me: me ?? '' };
 }
 
 /** The screens of a lot without a network; for any other address what this device holds. */
@@ -53,7 +39,7 @@ export function AwayScreens() {
     set(readPreferences(cookie?.slice(PREFERENCES_COOKIE.length + 1)));
     readHere(window.location.pathname)
       .then(setHere)
-      .catch(() => setHere({ screen: 'device', lot: null, me: '' }));
+      .catch(() => setHere({ at: WALK, lot: null, me: '' }));
     // The network is back: the address itself is the better answer.
     const back = () => window.location.reload();
     window.addEventListener('online', back);
@@ -75,7 +61,9 @@ export function AwayScreens() {
   const { row, records } = here.lot;
   return (
     <InspectionProvider facts={row.facts} records={records} away>
-      <LotShell>{(SCREENS[here.screen] ?? SCREENS.walk!)()}</LotShell>
+      <FramedLot>
+        <LotPlace {...here.at} />
+      </FramedLot>
       <DeviceKeeper me={here.me} away />
     </InspectionProvider>
   );

@@ -46,13 +46,15 @@ export function seamSlug(a: string, b: string): string {
   return [a, b].sort().join('|');
 }
 
-function factsOf({ hung, loadPath, drains, holds, seat }: ZonePiece): ZoneFacts {
+function factsOf({ hung, loadPath, drains, holds, seat, drawn, followsWheel }: ZonePiece): ZoneFacts {
   return {
     ...(hung && { hung }),
     ...(loadPath && { loadPath }),
     ...(drains && { drains }),
     ...(holds && { holds }),
     ...(seat && { seat }),
+    ...(drawn && { drawn }),
+    ...(followsWheel && { followsWheel }),
   };
 }
 

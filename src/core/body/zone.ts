@@ -1,3 +1,4 @@
+import type { DrawnAs } from './details';
 import type { Point } from './geometry';
 import type { Hung } from './hanging';
 
@@ -47,6 +48,8 @@ export interface ZoneFacts {
   readonly holds?: 'brake-fluid' | 'fuel';
   /** Whose seat it is. */
   readonly seat?: 'front' | 'rear';
+  /** How it is drawn, where its outline alone does not say what it is. */
+  readonly drawn?: DrawnAs;
   /** Its place follows the steering wheel; drawn on the left and mirrored for right-hand drive. */
   readonly followsWheel?: boolean;
 }

@@ -61,6 +61,7 @@ const finding = (zone: string, flaw: string, extra = {}): AnyRecord =>
       visibleFromM: null,
       active: 'unknown',
       touchedIn: false,
+      magnet: null,
       photos: [],
       note: '',
       withheld: null,

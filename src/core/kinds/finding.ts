@@ -4,6 +4,9 @@ import { OWN_WORDS } from '../catalogue/flaws/own-words';
 import { evidenceSchema, instantSchema, placeSchema, text, uuidSchema, zoneSchema } from './common';
 import { defineKind } from './kind';
 
+/** How a magnet holds: as on bare steel, weakly as over filler or on thin metal, not at all. */
+export const MAGNET = ['holds', 'weak', 'off'] as const;
+
 /** Something wrong, worn, altered or missing, at a place on the car. */
 export const findingSchema = z
   .object({
@@ -27,6 +30,8 @@ export const findingSchema = z
     visibleFromM: z.number().min(0).max(100).nullable().default(null),
     active: z.enum(['steady', 'active', 'unknown']).default('unknown'),
     touchedIn: z.boolean().default(false),
+    /** How a magnet held there; null: not tried. */
+    magnet: z.enum(MAGNET).nullable().default(null),
     photos: z.array(uuidSchema).max(50).default([]),
     note: text(2000).default(''),
     /** A finding may be left out of the report only with a reason, which the report counts. */
@@ -43,7 +48,7 @@ export const finding = defineKind({
   schema: findingSchema,
   on: ['zone'],
   pictures: (f) => f.photos,
-  /** 2: a finding may stand in own words. */
-  history: { schema: 2 },
+  /** 3: `magnet`. 2: a finding may stand in own words. */
+  history: { schema: 3, since: { magnet: 3 } },
   since: 1,
 });

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { CarFit } from '@/core/fit/car-fit';
 import { worstFirst } from '@/core/fit/seams';
@@ -9,6 +8,8 @@ import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
 import { SeamMarks } from '@/ui/body-plan/seam-marks';
 import { coverageLooks } from '@/ui/body-plan/zone-looks';
+import { AspectFindings } from '@/ui/chapter/aspect-findings';
+import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { hintText, seamName } from '@/words/fit';
@@ -21,9 +22,11 @@ import { SeamCard } from './seam-card';
 import { SeamQueue } from './seam-queue';
 import { StanceForm } from './stance-form';
 
+const ASPECTS = ['fit', 'shape'] as const;
+
 /** How the panels meet: seams on the plan, each seam's profile, where doors hang and whether adjusting brings them right. */
 export function Fit() {
-  const { facts, plan, car, state, mayEdit, judgement } = useInspection();
+  const { plan, car, state, mayEdit, judgement } = useInspection();
   const wording = useWording(car?.steering);
   const [seam, setSeam] = useState<string | null>(null);
   const [panel, setPanel] = useState<string | null>(null);
@@ -37,15 +40,7 @@ export function Fit() {
     const open = recordsOf(state.records, 'photo').filter((p) => p.body.seam !== null && !done.has(p.id));
     return [open.filter((p) => p.body.seamRefused === null), open.filter((p) => p.body.seamRefused !== null)];
   }, [state.records]);
-  if (!plan || !fit)
-    return (
-      <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
-        <p className="max-w-md text-lg">State the body style first: its seams come with it.</p>
-        <Link className="btn btn-main" href={`/lots/${facts.lot.id}/intake`}>
-          Go to intake
-        </Link>
-      </div>
-    );
+  if (!plan || !fit) return <NoPlanYet says="State the body style first: its seams come with it." />;
   const fits = new Map(fit.seams.map((s) => [s.seam, s]));
   const chosen = seam ?? worstFirst(fit.seams)[0]?.seam ?? [...plan.seams.keys()][0]!;
   const bad = ['reshape', 'beyond-slots', 'partly', 'adjust', 'good'];
@@ -151,6 +146,7 @@ export function Fit() {
           </p>
         )}
         <StanceForm fit={fit} />
+        <AspectFindings title="Fit" aspects={ASPECTS} />
       </aside>
       {measured && (
         <GapSheet

@@ -10,6 +10,7 @@ import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import { SeamEntry } from '@/ui/seams/seam-entry';
 import { gapText, seamName } from '@/words/fit';
 import { zoneName } from '@/words/zones';
 import { KeptStrips } from './kept-strips';
@@ -58,6 +59,7 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
           )}
         </>
       )}
+      {mayEdit && <SeamEntry key={`typed ${seam}`} seam={seam} />}
       {mayEdit && <SeamPhoto key={`photo ${seam}`} seam={seam} />}
       <KeptStrips key={`strips ${seam}`} gaps={beside} />
       {records.length > 0 && (

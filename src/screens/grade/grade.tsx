@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { VIEWS, type View } from '@/core/body/zone';
 import type { Axis } from '@/core/catalogue/axes';
@@ -8,6 +7,7 @@ import type { Lens } from '@/core/grade/tables';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { coverageLooks, findingPins } from '@/ui/body-plan/zone-looks';
+import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { IntervalBand } from '@/ui/charts/interval-band';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
@@ -27,16 +27,7 @@ export function Grade() {
   const coverage = judgement?.coverage;
   const looks = useMemo(() => (plan && coverage ? coverageLooks(plan, coverage) : new Map()), [plan, coverage]);
   const pins = useMemo(() => findingPins(state.records), [state.records]);
-  if (!plan || !grade || !judgement) {
-    return (
-      <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
-        <p className="max-w-md text-lg">No grade without a plan: first say what car this is.</p>
-        <Link className="btn btn-main" href={`/lots/${facts.lot.id}/intake`}>
-          Go to intake
-        </Link>
-      </div>
-    );
-  }
+  if (!plan || !grade || !judgement) return <NoPlanYet says="No grade without a plan: first say what car this is." />;
   const bands = facts.tables.grade.bands;
   const limits = bands.map((b) => b.from).filter((f) => f > 0);
   const { whole: cover, byView } = judgement.coverage;

@@ -1,7 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { MARKS } from '@/core/catalogue/marks';
+import { gaugeCanRead } from '@/core/paint/sampling';
 import type { ZonePaint } from '@/core/paint/zone-paint';
 import { recordsOf } from '@/core/records/reduce';
 import { thicknessFigure, thicknessText } from '@/core/units/thickness';
@@ -9,9 +10,14 @@ import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
 import { paintLooks } from '@/ui/body-plan/zone-looks';
+import { AspectChapter } from '@/ui/chapter/aspect-chapter';
+import { AspectFindings, ToWalk } from '@/ui/chapter/aspect-findings';
+import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
+import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { useUnit, useWording } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
+import { useCar, useInspection, useRecords } from '@/ui/records/inspection';
+import { markText } from '@/words/marks';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { Colours } from './colours';
@@ -28,9 +34,11 @@ function paintJobs(zones: readonly ZonePaint[]): { name: string; zones: string[]
   return [...jobs].sort(([a], [b]) => a - b).map(([job, own]) => ({ name: String(job), zones: own }));
 }
 
+const ASPECTS = ['paint'] as const;
+
 /** What the gauge says: the plan by thickness, both schools, left against right. */
 export function Paint() {
-  const { facts, plan, car, state, judgement } = useInspection();
+  const { plan, car, state, judgement } = useInspection();
   const [paint, coverage] = [judgement?.paint, judgement?.coverage];
   const wording = useWording(car?.steering);
   const unit = useUnit();
@@ -42,23 +50,8 @@ export function Paint() {
   );
   const zones = paint?.zones.filter((z) => z.n > 0) ?? [];
   const jobs = useMemo(() => paintJobs(paint?.zones ?? []), [paint]);
-  if (!plan || !paint || zones.length === 0) {
-    return (
-      <div className="grid flex-1 place-content-center gap-4 p-6 text-center">
-        <p className="max-w-md text-lg">
-          No reading yet. On the walk, type what the gauge shows at a panel; the judgement takes form here.
-        </p>
-        <Link className="btn btn-main" href={`/lots/${facts.lot.id}/${plan ? 'walk' : 'intake'}`}>
-          {plan ? 'Go to the walk' : 'Go to intake'}
-        </Link>
-        {plan && recordsOf(state.records, 'colour').length > 0 && (
-          <div className="w-full max-w-lg bg-card text-left">
-            <Colours />
-          </div>
-        )}
-      </div>
-    );
-  }
+  if (!plan || !paint) return <NoPlanYet />;
+  if (zones.length === 0) return <Unmeasured />;
   const chosen =
     picked ?? [...zones].sort((a, b) => (b.state?.survivor?.filled ?? 0) - (a.state?.survivor?.filled ?? 0))[0]!.zone;
   const ceilingUm = recordsOf(state.records, 'visit').at(-1)?.body.gauge?.ceilingUm ?? USUAL_CEILING_UM;
@@ -115,7 +108,55 @@ export function Paint() {
         <TwinsTable onPick={setPicked} />
         <WavesRanking onPick={setPicked} />
         <Colours />
+        <AspectFindings title="Paint" aspects={ASPECTS} />
       </aside>
     </main>
+  );
+}
+
+/** The chapter before anything is measured, or where nothing can be: what else speaks of the paint. */
+function Unmeasured() {
+  const { car } = useCar();
+  const cannot = !gaugeCanRead(car?.baseMetal ?? 'steel');
+  return (
+    <AspectChapter title="Paint" aspects={ASPECTS}>
+      <section className="grid gap-2 border-b border-line p-4" aria-label="Film thickness">
+        <h2 className="text-lg font-bold">Film thickness</h2>
+        <p className="text-sm">
+          {cannot
+            ? 'No thickness gauge reads on this body. Flaws, marks, colours and waves speak of its paint instead.'
+            : 'No reading yet. On the walk, type what the gauge shows at a panel; the judgement takes form here.'}
+        </p>
+      </section>
+      <MarkList />
+      <WavesRanking onPick={() => {}} />
+      <Colours />
+    </AspectChapter>
+  );
+}
+
+/** What was seen for and against the works' paint, panel by panel. */
+function MarkList() {
+  const marks = useRecords('mark');
+  const { car } = useCar();
+  const wording = useWording(car?.steering);
+  if (marks.length === 0) return null;
+  return (
+    <section className="grid gap-2 border-b border-line p-4" aria-label="Marks">
+      <h2 className="flex items-center justify-between gap-2 text-lg font-bold">
+        For and against factory paint <EvidenceStamp evidence="seen" />
+      </h2>
+      <ul className="grid gap-1 text-sm">
+        {marks.map(({ id, body }) => (
+          <li key={id}>
+            <ToWalk zone={body.zone}>
+              <strong>{zoneName(body.zone, wording)}</strong>
+            </ToWalk>{' '}
+            {MARKS[body.mark].speaks}: {markText(body.mark, wording.words)}
+            {body.where && `, ${body.where}`}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

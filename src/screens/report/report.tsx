@@ -48,20 +48,18 @@ async function ask(
   }
 }
 
-/** What is missing, the preview, the seal, revisions and links. */
-export function Report({
-  revisions,
-  links,
-  lendings = null,
-  sealed,
-}: {
-  revisions: readonly Revision[];
-  links: readonly ShareLink[];
+/** What the server knows of a lot's release. */
+export interface ReleaseProps {
+  readonly revisions: readonly Revision[];
+  readonly links: readonly ShareLink[];
   /** Who may be lent this lot; null for whoever may not lend. */
-  lendings?: readonly Lending[] | null;
+  readonly lendings?: readonly Lending[] | null;
   /** What was sealed, of a sealed lot; null of another, and where there is no network. */
-  sealed: OpenedSnapshot | null;
-}) {
+  readonly sealed: OpenedSnapshot | null;
+}
+
+/** What is missing, the preview, the seal, revisions and links. */
+export function Report({ revisions, links, lendings = null, sealed }: ReleaseProps) {
   const { facts, state, car, away, judgement } = useInspection();
   const router = useRouter();
   const wording = useWording(car?.steering);

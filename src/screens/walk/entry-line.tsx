@@ -5,7 +5,7 @@ import { type RefObject, useMemo, useState } from 'react';
 import { chipsOf } from '@/entry/chips';
 import { entryProblemText } from '@/entry/problem-words';
 import { usePreferences, useWording } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
+import { useCar, useLot, useStored } from '@/ui/records/inspection';
 import { zoneWords } from '@/words/zones';
 import { completion } from './completion';
 import { type LineTaker, tellTaken } from './use-take-line';
@@ -21,7 +21,9 @@ export function EntryLine({
   line: LineTaker;
   inputRef: RefObject<HTMLInputElement | null>;
 }) {
-  const { store, state, plan, car, mayEdit } = useInspection();
+  const { store, mayEdit } = useLot();
+  const { plan, car } = useCar();
+  const canUndo = useStored((s) => s.canUndo);
   const { preferences } = usePreferences();
   const wording = useWording(car?.steering);
   const [text, setText] = useState('');
@@ -122,7 +124,7 @@ export function EntryLine({
           />
           {hint && text && <span className="hidden text-xs text-soft sm:block">Tab: {hint}</span>}
         </label>
-        {mayEdit && state.canUndo && (
+        {mayEdit && canUndo && (
           <button
             type="button"
             className="btn"

@@ -13,8 +13,8 @@ export function GaugeBar({ gauge, touched }: { gauge: GaugeHand; touched: boolea
   if (!gauge.connected)
     return (
       <Popover.Root>
-        <Popover.Trigger className="btn btn-small absolute bottom-2 left-2 bg-card lg:right-14 lg:left-auto">
-          <Gauge size={16} aria-hidden="true" /> Gauge
+        <Popover.Trigger className="btn btn-small my-0.5 min-h-11 shrink-0 max-lg:px-2.5" aria-label="Gauge">
+          <Gauge size={16} aria-hidden="true" /> <span className="max-lg:sr-only">Gauge</span>
         </Popover.Trigger>
         <Popover.Portal>
           <Popover.Content

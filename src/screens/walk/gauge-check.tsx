@@ -4,9 +4,8 @@ import { useEffect, useState } from 'react';
 import { type CheckRun, checkRun } from '@/core/gauge/check-run';
 import { correctionOf } from '@/core/gauge/correction';
 import { GAUGE_LIMITS } from '@/core/gauge/limits';
-import { recordsOf } from '@/core/records/reduce';
 import { Modal } from '@/ui/parts/modal';
-import { useInspection } from '@/ui/records/inspection';
+import { useLot, useRecords } from '@/ui/records/inspection';
 import type { GaugeHand } from './use-gauge';
 
 const REFUSED: Readonly<Record<Extract<CheckRun, { ok: false }>['reason'], string>> = {
@@ -24,8 +23,8 @@ const USUAL_FOIL_UM = 125;
 
 /** The gauge held on the bare plate and on a foil, step by step; the correction is shown before it is kept. */
 export function GaugeCheck({ gauge, onClose }: { gauge: GaugeHand; onClose: () => void }) {
-  const { state, store } = useInspection();
-  const visit = recordsOf(state.records, 'visit').at(-1);
+  const { store } = useLot();
+  const visit = useRecords('visit').at(-1);
   const before = visit?.body.gauge?.checks ?? [];
   const [plate, setPlate] = useState<readonly number[]>([]);
   const [foil, setFoil] = useState<readonly number[]>([]);

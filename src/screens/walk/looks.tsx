@@ -2,13 +2,14 @@
 
 import { Ban, Check, Ruler } from 'lucide-react';
 import { useState } from 'react';
-import type { Aspect, Zone } from '@/core/body/zone';
+import type { Aspect } from '@/core/body/zone';
 import type { Cell } from '@/core/coverage/coverage';
-import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import { recordsOf } from '@/core/records/reduce';
 import { usePreferences } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
-import { ASPECT_WORDS, BLOCKED_WORDS, lookText, term } from '@/words/terms';
+import { useJudged, useLot } from '@/ui/records/inspection';
+import { ASPECT_WORDS, lookText, term } from '@/words/terms';
+import { intoView } from './into-view';
+import type { CardProps } from './walking';
 
 /** What a touch on `function` asks: a lamp that was looked at was not tried by that. */
 const FUNCTION_ASKS = [
@@ -17,21 +18,20 @@ const FUNCTION_ASKS = [
   { says: 'Does not work', flaw: 'inoperative' },
 ] as const;
 
-type Asking = { readonly what: 'blocked'; readonly aspects: readonly Aspect[] } | { readonly what: 'function' } | null;
-
 /** Each aspect of the zone: seen and clean, blocked and why, measured, or not seen. A second touch takes a look back. */
-export function Looks({ zone }: { zone: Zone }) {
-  const { state, store, mayEdit, judgement } = useInspection();
+export function Looks({ zone, walking: { asking, ask } }: CardProps) {
+  const { store, mayEdit } = useLot();
   const { words } = usePreferences().preferences;
-  const [asking, setAsking] = useState<Asking>(null);
-  const cells = judgement?.coverage.cells.filter((c) => c.zone.slug === zone.slug) ?? [];
+  const cells = useJudged((j) => j.judgement?.coverage.cells.filter((c) => c.zone.slug === zone.slug) ?? []);
   const at = () => new Date().toISOString();
-  const look = (aspects: readonly Aspect[], outcome: 'clean' | 'blocked', why: BlockedBy | null) => {
-    store.put(aspects.map((aspect) => ({ kind: 'look', body: { zone: zone.slug, aspect, outcome, why, at: at() } })));
-    setAsking(null);
+  const clean = (aspect: Aspect) => {
+    store.put([{ kind: 'look', body: { zone: zone.slug, aspect, outcome: 'clean', at: at() } }]);
+    ask(null);
   };
   const takeBack = (aspect: Aspect) => {
-    const own = recordsOf(state.records, 'look').filter((l) => l.body.zone === zone.slug && l.body.aspect === aspect);
+    const own = recordsOf(store.snapshot().records, 'look').filter(
+      (l) => l.body.zone === zone.slug && l.body.aspect === aspect,
+    );
     const latest = own.reduce(
       (a, b) => (a && Date.parse(a.body.at) > Date.parse(b.body.at) ? a : b),
       undefined as (typeof own)[number] | undefined,
@@ -40,18 +40,14 @@ export function Looks({ zone }: { zone: Zone }) {
   };
   const touch = (c: Cell) => {
     if (c.status === 'clean' || c.status === 'blocked') takeBack(c.aspect);
-    else if (c.aspect === 'function') setAsking(asking?.what === 'function' ? null : { what: 'function' });
-    else look([c.aspect], 'clean', null);
+    else if (c.aspect === 'function') ask(asking?.what === 'function' ? null : { what: 'function' });
+    else clean(c.aspect);
   };
   const answer = (flaw: string | null, thing: string) => {
-    if (flaw === null) return look(['function'], 'clean', null);
+    if (flaw === null) return clean('function');
     store.put([{ kind: 'finding', body: { zone: zone.slug, flaw, where: thing.trim(), at: at() } }]);
-    setAsking(null);
+    ask(null);
   };
-  const open = cells.filter((c) => c.status === 'unseen' || c.status === 'blocked').map((c) => c.aspect);
-  const byEye = cells
-    .filter((c) => c.status !== 'findings' && c.status !== 'clean' && c.aspect !== 'function')
-    .map((c) => c.aspect);
   return (
     <section aria-label="Looks" className="grid gap-2">
       <ul className="flex flex-wrap gap-1.5">
@@ -72,48 +68,8 @@ export function Looks({ zone }: { zone: Zone }) {
           </li>
         ))}
       </ul>
-      {mayEdit && (
-        <div className="grid grid-cols-2 gap-2">
-          <button
-            type="button"
-            className="btn"
-            disabled={byEye.length === 0}
-            onClick={() => look(byEye, 'clean', null)}
-          >
-            <Check size={18} aria-hidden="true" /> Seen, clean
-          </button>
-          <button
-            type="button"
-            className="btn"
-            data-key="blocked"
-            aria-expanded={asking?.what === 'blocked'}
-            onClick={() => setAsking(asking?.what === 'blocked' ? null : { what: 'blocked', aspects: open })}
-          >
-            <Ban size={18} aria-hidden="true" /> Blocked
-          </button>
-        </div>
-      )}
       {asking?.what === 'function' && (
-        <FunctionAsk onAnswer={answer} onUntried={() => setAsking({ what: 'blocked', aspects: ['function'] })} />
-      )}
-      {asking?.what === 'blocked' && (
-        <fieldset ref={intoView} className="grid gap-1.5 border border-line p-2">
-          <legend className="px-1 text-sm font-semibold">
-            {asking.aspects.length === 1 && asking.aspects[0] === 'function' ? 'Not tried: why?' : 'Why?'}
-          </legend>
-          <div className="flex flex-wrap gap-1.5">
-            {BLOCKED_BY.map((why) => (
-              <button
-                key={why}
-                type="button"
-                className="btn btn-small min-h-11 font-medium"
-                onClick={() => look(asking.aspects, 'blocked', why)}
-              >
-                {BLOCKED_WORDS[why]}
-              </button>
-            ))}
-          </div>
-        </fieldset>
+        <FunctionAsk onAnswer={answer} onUntried={() => ask({ what: 'blocked', aspects: ['function'] })} />
       )}
     </section>
   );
@@ -140,11 +96,6 @@ function Sign({ cell }: { cell: Cell }) {
   if (cell.status === 'blocked') return <Ban size={15} className="text-pin" aria-hidden="true" />;
   if (cell.status === 'findings') return <span className="figure text-xs font-bold">{cell.findings.length}</span>;
   return null;
-}
-
-/** What is asked may open below the sheet's edge: it is brought into sight. */
-function intoView(at: HTMLElement | null): void {
-  at?.scrollIntoView({ block: 'nearest' });
 }
 
 /** Works, poorly, not at all, or not tried; of what does not, which thing it is. */

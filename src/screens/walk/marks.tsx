@@ -2,13 +2,13 @@ import { Check, Trash2, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Zone } from '@/core/body/zone';
 import { MARK_IDS, MARK_THEMES, MARKS, type MarkId } from '@/core/catalogue/marks';
-import { recordsOf } from '@/core/records/reduce';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useWording } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
+import { useCar, useLot, useRecords } from '@/ui/records/inspection';
 import { MARK_THEME_WORDS, markText } from '@/words/marks';
 import { zoneName } from '@/words/zones';
+import type { CardProps } from './walking';
 
 function Speaks({ mark }: { mark: MarkId }) {
   return MARKS[mark].speaks === 'for' ? (
@@ -19,12 +19,11 @@ function Speaks({ mark }: { mark: MarkId }) {
 }
 
 /** What was seen on the panel for or against its being the works' paint. */
-export function Marks({ zone }: { zone: Zone }) {
-  const { state, store, mayEdit } = useInspection();
+export function Marks({ zone }: CardProps) {
+  const { store, mayEdit } = useLot();
   const { words } = usePreferences().preferences;
   const [open, setOpen] = useState(false);
-  const marks = recordsOf(state.records, 'mark').filter((m) => m.body.zone === zone.slug);
-  if (!zone.aspects.includes('paint')) return null;
+  const marks = useRecords('mark', (m) => m.body.zone === zone.slug);
   return (
     <section aria-label="Paint evidence" className="grid gap-2">
       {marks.length > 0 && (
@@ -63,15 +62,13 @@ export function Marks({ zone }: { zone: Zone }) {
 
 /** All marks by what they look at; a touch records one, a second touch takes it out again. */
 function MarksSheet({ zone, onClose }: { zone: Zone; onClose: () => void }) {
-  const { state, store, car } = useInspection();
+  const { store } = useLot();
+  const { car } = useCar();
   const wording = useWording(car?.steering);
   const [where, setWhere] = useState('');
   const [problem, setProblem] = useState('');
-  const held = new Map(
-    recordsOf(state.records, 'mark')
-      .filter((m) => m.body.zone === zone.slug)
-      .map((m) => [m.body.mark, m.id]),
-  );
+  const marks = useRecords('mark', (m) => m.body.zone === zone.slug);
+  const held = new Map(marks.map((m) => [m.body.mark, m.id]));
   const toggle = (mark: MarkId) => {
     const id = held.get(mark);
     if (id) {

@@ -1,28 +1,30 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
-import type { Zone } from '@/core/body/zone';
-import { recordsOf } from '@/core/records/reduce';
+import { ChevronDown, ChevronUp, Trash2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { thicknessFigure, thicknessSign } from '@/core/units/thickness';
 import { Chances } from '@/ui/charts/chances';
 import { StripPlot } from '@/ui/charts/strip-plot';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
-import type { Walking } from './walking';
+import { useJudged, useLot, useRecords } from '@/ui/records/inspection';
+import { useWide } from '@/ui/use-wide';
+import type { CardProps } from './walking';
 
 /** The readings of the zone in hand: strip plot, median, chances, and each one to take out. */
-export function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
-  const { facts, state, store, mayEdit, judgement } = useInspection();
+export function Measured({ zone, walking }: CardProps) {
+  const { facts, store, mayEdit } = useLot();
   const { unit } = usePreferences().preferences;
-  const readings = recordsOf(state.records, 'reading').filter((r) => r.body.zone === zone.slug);
-  const paint = judgement?.paint.zones.find((z) => z.zone === zone.slug);
-  const twin = zone.twin ? judgement?.paint.zones.find((z) => z.zone === zone.twin) : undefined;
+  const readings = useRecords('reading', (r) => r.body.zone === zone.slug);
+  const paint = useJudged((j) => j.judgement?.paint.zones.find((z) => z.zone === zone.slug));
+  const twin = useJudged((j) => j.judgement?.paint.zones.find((z) => z.zone === zone.twin));
+  const wide = useWide();
+  const [unfolded, setUnfolded] = useState<boolean | null>(null);
+  const shown = unfolded ?? wide;
   const [open, setOpen] = useState(false);
+  const bodies = useMemo(() => readings.map((r) => r.body), [readings]);
   const last = readings[readings.length - 1];
-  if (!zone.aspects.includes('paint')) return null;
   if (paint?.unreadable || zone.metal === 'glass-fibre')
     return <p className="text-sm text-soft">A thickness gauge cannot read on {zone.metal.replace('-', ' ')}.</p>;
   if (!paint || readings.length === 0)
@@ -35,13 +37,6 @@ export function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
   const profile = facts.tables.profiles[0]!;
   return (
     <section aria-label="Readings" className="grid gap-2">
-      <StripPlot
-        readings={readings.map((r) => r.body)}
-        profile={profile}
-        unit={unit}
-        ceilingUm={walking.ceilingUm}
-        twinUm={twin?.medianUm.value ?? null}
-      />
       <div className="flex items-end justify-between gap-2">
         <p>
           <span className="figure text-2xl font-semibold">
@@ -56,8 +51,26 @@ export function Measured({ zone, walking }: { zone: Zone; walking: Walking }) {
           </span>
         </p>
         <EvidenceStamp evidence="measured" />
+        <button
+          type="button"
+          className="grid size-11 shrink-0 place-items-center rounded-cut border border-line hover:bg-wash"
+          aria-expanded={shown}
+          aria-label={shown ? 'Fold the strip plot away' : 'Unfold the strip plot'}
+          onClick={() => setUnfolded(!shown)}
+        >
+          {shown ? <ChevronUp size={18} aria-hidden="true" /> : <ChevronDown size={18} aria-hidden="true" />}
+        </button>
       </div>
-      {paint.state?.[profile.id] && <Chances chances={paint.state[profile.id]!} />}
+      {shown && (
+        <StripPlot
+          readings={bodies}
+          profile={profile}
+          unit={unit}
+          ceilingUm={walking.ceilingUm}
+          twinUm={twin?.medianUm.value ?? null}
+        />
+      )}
+      {shown && paint.state?.[profile.id] && <Chances chances={paint.state[profile.id]!} />}
       <button
         type="button"
         className="min-h-9 text-left text-sm font-semibold text-thread underline underline-offset-4"

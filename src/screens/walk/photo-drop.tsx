@@ -4,11 +4,11 @@ import { Camera } from 'lucide-react';
 import { useDropzone } from 'react-dropzone';
 import { photoQueue } from '@/ui/device/photo-queue';
 import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
-import { useInspection } from '@/ui/records/inspection';
+import { useLot } from '@/ui/records/inspection';
 
 /** Takes pictures by drop, picker or camera, many at once, network or not: each is on the device before it counts. */
 export function PhotoDrop({ zone, finding = null }: { zone: string | null; finding?: string | null }) {
-  const { facts, mayEdit } = useInspection();
+  const { facts, mayEdit } = useLot();
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
     onDrop: (files) => void photoQueue().add(facts.id, files, { zone, finding }),
     disabled: !mayEdit,

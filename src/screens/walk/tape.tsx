@@ -1,29 +1,33 @@
 'use client';
 
 import Link from 'next/link';
+import { memo } from 'react';
 import { VIEWS, type View } from '@/core/body/zone';
-import { recordsOf } from '@/core/records/reduce';
 import { usePhotoQueue } from '@/ui/device/use-photo-queue';
 import { usePreferences } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
+import { useCar, useJudged, useLot, useRecords, useStored } from '@/ui/records/inspection';
 import { waitingText } from '@/ui/shell/waiting';
 import { term, VIEW_WORDS } from '@/words/terms';
 
 const ORDER: readonly View[] = ['outside', 'cabin', 'engine', 'trunk', 'underneath'];
 
 /** The stations of the visit in the order they are walked: how much is seen, what is blocked. */
-export function Tape({ view, onView }: { view: View; onView: (view: View) => void }) {
-  const { facts, state, plan, car, judgement } = useInspection();
+export const Tape = memo(function Tape({ view, onView }: { view: View; onView: (view: View) => void }) {
+  const { facts } = useLot();
+  const { plan, car } = useCar();
+  const visits = useRecords('visit').length;
+  const waiting = useStored((s) => s.waiting);
+  const coverage = useJudged((j) => j.judgement?.coverage);
   const { words } = usePreferences().preferences;
-  const arrived = car !== null && recordsOf(state.records, 'visit').length > 0;
+  const arrived = car !== null && visits > 0;
   const photos = usePhotoQueue().photos.length;
-  const waits = waitingText(state.waiting, photos);
+  const waits = waitingText(waiting, photos);
   const lot = `/lots/${facts.lot.id}`;
   return (
     <nav aria-label="Stations" className="tape flex shrink-0 overflow-x-auto bg-tape text-tape-ink">
       <Station name="Arrive" href={`${lot}/intake`} share={arrived ? 1 : 0} note={arrived ? 'stated' : 'open'} />
       {ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0).map((v) => {
-        const share = judgement?.coverage.byView[v];
+        const share = coverage?.byView[v];
         return (
           <Station
             key={v}
@@ -46,7 +50,7 @@ export function Tape({ view, onView }: { view: View; onView: (view: View) => voi
       <Station name="Seal" href={`${lot}/report`} share={facts.state === 'sealed' ? 1 : 0} note={facts.state} />
     </nav>
   );
-}
+});
 
 interface StationProps {
   readonly name: string;

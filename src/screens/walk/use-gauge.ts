@@ -10,7 +10,7 @@ import { practiceCar } from '@/instruments/practice-car';
 import { StandInGauge, SURVEY_GAUGE } from '@/instruments/thickness-gauge';
 import { openSerialGauge } from '@/ui/gauge/serial';
 import { usePreferences } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
+import { useCar, useLot } from '@/ui/records/inspection';
 import type { Walking } from './walking';
 
 const ERROR_WORDS: Readonly<Record<GaugeError, string>> = {
@@ -50,7 +50,8 @@ interface GaugeConnection {
 
 /** The thickness gauge in hand and what it tells; each value becomes a reading at the place touched. */
 export function useGauge(walking: Walking): GaugeHand {
-  const { facts, plan, state, store, mayEdit } = useInspection();
+  const { facts, store, mayEdit } = useLot();
+  const { plan } = useCar();
   const { preferences } = usePreferences();
   const [held, setHeld] = useState<GaugeConnection | null>(null);
   const [battery, setBattery] = useState<number | null>(null);
@@ -125,7 +126,7 @@ export function useGauge(walking: Walking): GaugeHand {
     take(standIn.battery(), { zone, place: null }, true);
   };
   const openStandIn = () => {
-    const visit = recordsOf(state.records, 'visit').at(-1)?.body;
+    const visit = recordsOf(store.snapshot().records, 'visit').at(-1)?.body;
     const standIn = new StandInGauge(practiceCar(plan!, seedOf(facts.lot.id)), {
       ...SURVEY_GAUGE,
       seed: (seedOf(facts.id) + Date.now()) >>> 0,

@@ -4,7 +4,7 @@ import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
 import { type ParsedEntry, parseEntry } from '@/entry/parse';
 import { entriesOf, sameFiguresAt } from '@/entry/puts';
 import { usePreferences, useWording } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
+import { useCar, useLot } from '@/ui/records/inspection';
 import type { Taken } from '@/ui/records/inspection-store';
 import type { Walking } from './walking';
 
@@ -30,7 +30,8 @@ export interface LineTaker {
 
 /** The one way from a typed line to records, for the entry line and its keys. */
 export function useTakeLine(walking: Walking): LineTaker {
-  const { store, state, plan, car } = useInspection();
+  const { store } = useLot();
+  const { plan, car } = useCar();
   const { preferences } = usePreferences();
   const wording = useWording(car?.steering);
   const { zone, ceilingUm } = walking;
@@ -51,7 +52,7 @@ export function useTakeLine(walking: Walking): LineTaker {
         return true;
       }
       const result = store.put(
-        entriesOf(entry.items, state.records, {
+        entriesOf(entry.items, store.snapshot().records, {
           at: at(),
           place: walking.place,
           visit: walking.visit,
@@ -76,6 +77,6 @@ export function useTakeLine(walking: Walking): LineTaker {
       if (!result.ok) toast(result.message);
       return result.ok;
     },
-    sameAt: (entry) => sameFiguresAt(entry.items, state.records),
+    sameAt: (entry) => sameFiguresAt(entry.items, store.snapshot().records),
   };
 }

@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/body/plan';
 import { flawById } from '@/core/catalogue/flaws/by-id';
-import type { Coverage } from '@/core/coverage/coverage';
+import { type Cell, type Coverage, isSeen } from '@/core/coverage/coverage';
 import { severity } from '@/core/findings/loss';
 import type { AnyRecord } from '@/core/kinds';
 import type { ZonePaint } from '@/core/paint/zone-paint';
@@ -8,6 +8,19 @@ import { recordsOf } from '@/core/records/reduce';
 import { type ThicknessUnit, thicknessFigure } from '@/core/units/thickness';
 import type { PlanPin, ZoneLook } from './plan-drawing';
 import { rampColour } from './ramp';
+
+const shown = new Map<string, ZoneLook>();
+const MOST_KEPT = 2000;
+
+/** The same object for the same look, so that a piece whose look did not change is not drawn anew. */
+function steady(look: ZoneLook): ZoneLook {
+  const key = JSON.stringify(look);
+  const before = shown.get(key);
+  if (before) return before;
+  if (shown.size >= MOST_KEPT) shown.clear();
+  shown.set(key, look);
+  return look;
+}
 
 /** A median as shown on the plan: the figure, or "≥ ceiling". */
 export function medianLabel(zone: Pick<ZonePaint, 'medianUm' | 'n'>, unit: ThicknessUnit): string {
@@ -29,13 +42,16 @@ export function paintLooks(
     if (z.n === 0) continue;
     const { value, low } = z.medianUm;
     const colour = rampColour(value ?? low ?? 0);
-    looks.set(z.zone, {
-      ...(before?.blocked && { blocked: true }),
-      fill: colour.fill,
-      text: colour.text,
-      label: medianLabel(z, unit),
-      hatched: value === null,
-    });
+    looks.set(
+      z.zone,
+      steady({
+        ...(before?.blocked && { blocked: true }),
+        fill: colour.fill,
+        text: colour.text,
+        label: medianLabel(z, unit),
+        hatched: value === null,
+      }),
+    );
   }
   return looks;
 }
@@ -43,10 +59,34 @@ export function paintLooks(
 /** Zone looks by what was seen only. */
 export function coverageLooks(plan: Plan, coverage: Coverage): Map<string, ZoneLook> {
   const looks = new Map<string, ZoneLook>();
-  for (const zone of plan.zones.values()) {
-    const cells = coverage.cells.filter((c) => c.zone.slug === zone.slug);
+  const byZone = new Map<string, Cell[]>();
+  for (const c of coverage.cells) {
+    const own = byZone.get(c.zone.slug);
+    if (own) own.push(c);
+    else byZone.set(c.zone.slug, [c]);
+  }
+  for (const slug of plan.zones.keys()) {
+    const cells = byZone.get(slug) ?? [];
     const seen = cells.filter((c) => c.status === 'clean' || c.status === 'findings').length;
-    looks.set(zone.slug, { unseen: seen === 0, blocked: seen === 0 && cells.some((c) => c.status === 'blocked') });
+    looks.set(slug, steady({ unseen: seen === 0, blocked: seen === 0 && cells.some((c) => c.status === 'blocked') }));
+  }
+  return looks;
+}
+
+/** Zone looks by some aspects only: paper where none of them is looked for, dashed where nobody looked. */
+export function aspectLooks(plan: Plan, cells: readonly Cell[]): Map<string, ZoneLook> {
+  const looks = new Map<string, ZoneLook>();
+  for (const zone of plan.zones.values()) {
+    const own = cells.filter((c) => c.zone.slug === zone.slug);
+    if (own.length === 0) looks.set(zone.slug, { fill: 'var(--paper)' });
+    else {
+      const seen = own.some(isSeen);
+      looks.set(zone.slug, {
+        unseen: !seen,
+        blocked: !seen && own.some((c) => c.status === 'blocked'),
+        ...(seen && { fill: 'var(--wash)' }),
+      });
+    }
   }
   return looks;
 }

@@ -132,8 +132,16 @@ export class InspectionStore {
 
   private replayed(): Records {
     const records = new Map(this.confirmed);
-    for (const change of this.queue) applyTo(records, change);
-    return records;
+    for (const change of this.queue) {
+      const held = this.state.records.get(change.record);
+      // The same object for the same content: see settle.
+      if (change.op === 'put' && held?.version === change.base + 1 && held.body === change.body)
+        records.set(change.record, held);
+      else applyTo(records, change);
+    }
+    const shown = this.state.records;
+    const same = shown.size === records.size && [...records].every(([id, r]) => shown.get(id) === r);
+    return same ? shown : records;
   }
 
   /** Takes up what an earlier page left unsent or undecided. */
@@ -281,8 +289,12 @@ export class InspectionStore {
   private async settle(batch: readonly CheckedChange[], results: readonly ChangeResult[]): Promise<number> {
     const settled = outcomeOf(batch, results);
     // An answer may come after the news of a later change elsewhere: the later one stands.
-    for (const record of settled.present)
-      if (record.version >= (this.confirmed.get(record.id)?.version ?? 0)) this.confirmed.set(record.id, record);
+    for (const record of settled.present) {
+      if (record.version < (this.confirmed.get(record.id)?.version ?? 0)) continue;
+      // What is shown already stays the same object, so that nothing is judged or drawn anew for the answer.
+      const shown = this.state.records.get(record.id);
+      this.confirmed.set(record.id, shown?.version === record.version && shown.body === record.body ? shown : record);
+    }
     for (const id of settled.gone) this.confirmed.delete(id);
     const answered = new Set(settled.answered);
     this.queue = this.queue.filter((q) => !answered.has(q.id));

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { wordsOf } from '@/words/kinds';
 
 import { Modal } from '../parts/modal';
-import { useInspection } from '../records/inspection';
+import { useLot } from '../records/inspection';
 import type { RejectedChange } from '../records/inspection-store';
 import { mendedBody, mendFields, mendTexts } from './mend-fields';
 
@@ -13,7 +13,7 @@ const label = (key: string) => key.replace(/([A-Z])/g, ' $1').toLowerCase();
 
 /** A refused entry's own fields, to be put right and sent once more. */
 export function MendSheet({ rejected, onClose }: { rejected: RejectedChange; onClose: () => void }) {
-  const { store } = useInspection();
+  const { store } = useLot();
   const { change, result } = rejected;
   const body = (change.op === 'put' ? change.body : {}) as Record<string, unknown>;
   const fields = useMemo(() => mendFields(change.kind), [change.kind]);

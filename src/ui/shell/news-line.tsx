@@ -3,13 +3,14 @@
 import { useEffect, useState } from 'react';
 import { recordLine } from '@/words/record';
 import { useWording } from '../preferences';
-import { useInspection } from '../records/inspection';
+import { useCar, useLive } from '../records/inspection';
 
 const SHOWN_MS = 8000;
 
 /** What somebody else has just entered on this car, for a few seconds. */
 export function NewsLine() {
-  const { news, car } = useInspection();
+  const { news } = useLive();
+  const { car } = useCar();
   const wording = useWording(car?.steering);
   const newest = news[0]?.seq ?? 0;
   const [passed, setPassed] = useState(0);

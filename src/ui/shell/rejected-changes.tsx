@@ -5,31 +5,31 @@ import { momentText } from '@/words/dates';
 import { wordsOf } from '@/words/kinds';
 import { recordLine, recordSays } from '@/words/record';
 import { useWording } from '../preferences';
-import { useInspection } from '../records/inspection';
+import { useCar, useLot, useStored } from '../records/inspection';
 import type { RejectedChange } from '../records/inspection-store';
 import { MendSheet } from './mend-sheet';
 
 /** Entries that the server did not take: each with the reason and what can be done. */
 export function RejectedChanges() {
-  const { state } = useInspection();
+  const rejected = useStored((s) => s.rejected);
   const [mending, setMending] = useState<RejectedChange | null>(null);
-  if (state.rejected.length === 0) return null;
+  if (rejected.length === 0) return null;
   return (
     <section
       aria-label="Entries not taken"
       className="max-h-[40dvh] shrink-0 overflow-y-auto border-b-2 border-pin bg-card px-4 py-2"
     >
       <h2 className="text-sm font-bold">
-        {state.rejected.length} {state.rejected.length === 1 ? 'entry was' : 'entries were'} not taken. Nothing is lost;
-        decide here.
+        {rejected.length} {rejected.length === 1 ? 'entry was' : 'entries were'} not taken. Nothing is lost; decide
+        here.
       </h2>
       <ul className="divide-y divide-line">
-        {state.rejected.map((rejected) => (
-          <li key={rejected.change.id} className="py-2 text-sm">
-            {rejected.result.status === 'conflict' ? (
-              <Conflict rejected={rejected} />
+        {rejected.map((one) => (
+          <li key={one.change.id} className="py-2 text-sm">
+            {one.result.status === 'conflict' ? (
+              <Conflict rejected={one} />
             ) : (
-              <Rejected rejected={rejected} onMend={() => setMending(rejected)} />
+              <Rejected rejected={one} onMend={() => setMending(one)} />
             )}
           </li>
         ))}
@@ -41,7 +41,8 @@ export function RejectedChanges() {
 
 /** Two values of one record face to face, with who and when; whichever is kept, both stay in the log. */
 function Conflict({ rejected }: { rejected: RejectedChange }) {
-  const { store, car, facts } = useInspection();
+  const { store, facts } = useLot();
+  const { car } = useCar();
   const wording = useWording(car?.steering);
   const { change, result } = rejected;
   if (result.status !== 'conflict') return null;
@@ -83,7 +84,8 @@ function Conflict({ rejected }: { rejected: RejectedChange }) {
 }
 
 function Rejected({ rejected, onMend }: { rejected: RejectedChange; onMend: () => void }) {
-  const { store, car } = useInspection();
+  const { store } = useLot();
+  const { car } = useCar();
   const wording = useWording(car?.steering);
   const { change, result } = rejected;
   if (result.status !== 'rejected') return null;

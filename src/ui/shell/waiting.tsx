@@ -4,7 +4,7 @@ import { CloudOff, HardDrive, UploadCloud } from 'lucide-react';
 import Link from 'next/link';
 import { quotaIsShort, useStorageQuota } from '../device/storage-quota';
 import { usePhotoQueue } from '../device/use-photo-queue';
-import { useInspection } from '../records/inspection';
+import { useLive, useStored } from '../records/inspection';
 
 const count = (n: number, one: string, many: string) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
 
@@ -16,12 +16,15 @@ export function waitingText(entries: number, photos: number): string {
 
 /** What is entered but not yet acknowledged by the server, the way to the list of it, and warnings of the device. */
 export function Waiting() {
-  const { state, live } = useInspection();
+  const { live } = useLive();
+  const waiting = useStored((s) => s.waiting);
+  const sending = useStored((s) => s.sending);
+  const unkept = useStored((s) => s.unkept);
   const queue = usePhotoQueue();
   const quota = useStorageQuota(queue.photos.length);
-  const text = waitingText(state.waiting, queue.photos.length);
-  const signedOut = state.sending === 'signed-out' || queue.sending === 'signed-out';
-  const offline = state.sending === 'offline' || queue.sending === 'offline' || live === 'away';
+  const text = waitingText(waiting, queue.photos.length);
+  const signedOut = sending === 'signed-out' || queue.sending === 'signed-out';
+  const offline = sending === 'offline' || queue.sending === 'offline' || live === 'away';
   if (signedOut && text !== '')
     return (
       <div role="status" className="shrink-0">
@@ -33,7 +36,7 @@ export function Waiting() {
         </Link>
       </div>
     );
-  if (state.sending === 'other-person' && text !== '')
+  if (sending === 'other-person' && text !== '')
     return (
       <div role="status" className="shrink-0">
         <Link
@@ -44,7 +47,7 @@ export function Waiting() {
         </Link>
       </div>
     );
-  const trouble = state.unkept || queue.unkept > 0;
+  const trouble = unkept || queue.unkept > 0;
   return (
     <div role="status" className="flex shrink-0 items-center gap-2">
       {(trouble || quotaIsShort(quota)) && (
@@ -67,7 +70,7 @@ export function Waiting() {
         >
           {offline ? <CloudOff size={16} aria-hidden="true" /> : <UploadCloud size={16} aria-hidden="true" />}
           {text}
-          {state.sending === 'update-first' && <span className="max-sm:sr-only">until the server is updated</span>}
+          {sending === 'update-first' && <span className="max-sm:sr-only">until the server is updated</span>}
         </Link>
       )}
       {text === '' && live === 'away' && (

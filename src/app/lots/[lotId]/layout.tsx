@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { FramedLot } from '@/screens/lot-place';
 import { inspectionPage } from '@/server/inspection-page';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
 import { InspectionProvider } from '@/ui/records/inspection';
-import { LotShell } from '@/ui/shell/lot-shell';
 
 export const dynamic = 'force-dynamic';
 
@@ -18,7 +18,7 @@ export default async function LotLayout({ params, children }: Params & { childre
   const { facts, records } = await inspectionPage((await params).lotId);
   return (
     <InspectionProvider key={facts.id} facts={facts} records={records}>
-      <LotShell>{children}</LotShell>
+      <FramedLot>{children}</FramedLot>
       <DeviceKeeper me={facts.myId} />
     </InspectionProvider>
   );

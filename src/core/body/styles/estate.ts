@@ -95,6 +95,7 @@ export const estate: BodyStyle = {
     ...cabinPieces(1260, 2500, 4).filter((z) => z.slug !== 'parcel'),
     {
       slug: 'load.floor',
+      drawn: 'slats',
       view: 'trunk',
       part: 'inner',
       metal: 'body',
@@ -111,6 +112,7 @@ export const estate: BodyStyle = {
     },
     {
       slug: 'tailgate.inner',
+      drawn: 'stiffened',
       view: 'trunk',
       part: 'inner',
       metal: 'body',

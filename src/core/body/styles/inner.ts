@@ -1,9 +1,54 @@
+import type { DrawnAs } from '../details';
 import type { Point } from '../geometry';
 import { arc, bow, circle, crossStrip, roundedBox } from '../strokes';
 import type { Aspect, ZonePiece } from '../zone';
 import { CUT_MM } from './shared';
 
 const STRUCTURE: readonly Aspect[] = ['corrosion', 'structure'];
+
+/** Pieces with how each is drawn; those not named are known by their outlines. */
+const drawnAs =
+  (as: Readonly<Record<string, DrawnAs>>) =>
+  (pieces: readonly ZonePiece[]): ZonePiece[] =>
+    pieces.map((p) => (as[p.slug] ? { ...p, drawn: as[p.slug]! } : p));
+
+const FROM_BELOW = drawnAs({
+  'crossmember.front': 'rail',
+  'crossmember.rear': 'rail',
+  'rail.left.front': 'rail',
+  'rail.left.rear': 'rail',
+  'housing.left.front': 'housing',
+  'housing.left.rear': 'housing',
+  'floor.left.front': 'floor',
+  'floor.left.rear': 'floor',
+  'rocker.left.inner': 'rail',
+  tunnel: 'tunnel',
+  tank: 'tank',
+  'trunk.floor': 'beads-along',
+});
+const ENGINE_BAY = drawnAs({
+  'support.radiator': 'rail',
+  radiator: 'fins',
+  'apron.left': 'tower',
+  engine: 'engine-in-line',
+  battery: 'battery',
+  'reservoir.brake': 'cap',
+  bulkhead: 'beads-across',
+});
+const CABIN = drawnAs({
+  dash: 'dash',
+  steering: 'steering',
+  'card.left.front': 'card',
+  'card.left.rear': 'card',
+  'carpet.left.front': 'stitched',
+  'carpet.left.rear': 'stitched',
+  console: 'console',
+  'seat.left.front': 'seat',
+  'seat.rear': 'bench',
+  parcel: 'speakers',
+  headliner: 'lining',
+});
+const BOOT = drawnAs({ 'trunk.mat': 'stitched', 'trunk.well': 'wheel', 'deck.inner': 'stiffened' });
 
 /** The shell from below, seen through the floor so that left stays at the top of the sheet. */
 export function underneathPieces(
@@ -33,7 +78,7 @@ export function underneathPieces(
     loadPath: carries === 'load',
     outline: roundedBox(x0, y0, x1, y1, 20),
   });
-  return [
+  return FROM_BELOW([
     box('crossmember.front', frontAxleMm - 220, -310, frontAxleMm + 220, 310, 'load'),
     box('rail.left.front', 80, -470, dashMm - c, -330, 'load'),
     { ...box('housing.left.front', frontAxleMm - 340, -720, frontAxleMm + 340, -492, 'nothing') },
@@ -46,7 +91,7 @@ export function underneathPieces(
     { ...box('housing.left.rear', rearAxleMm - 320, -800, rearAxleMm + 320, -582, 'nothing') },
     { ...box('tank', rearAxleMm - 240, -400, rearAxleMm + 220, 400, 'nothing', 'mixed'), holds: 'fuel' },
     box('trunk.floor', rearAxleMm + 242, -400, lengthMm - 140, 400, 'itself'),
-  ];
+  ]);
 }
 
 /** The engine bay from above. */
@@ -69,7 +114,7 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
     loadPath: carries === 'load',
     outline,
   });
-  return [
+  return ENGINE_BAY([
     piece(
       'support.radiator',
       roundedBox(n, -600, n + 110, 600, 18),
@@ -100,7 +145,7 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
       'body',
       'load',
     ),
-  ];
+  ]);
 }
 
 /** The cabin from above, the headlining laid out behind it. */
@@ -116,7 +161,7 @@ export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): Z
     outline,
   });
   const cardFrontEnd = doors === 4 ? d + 900 : r;
-  return [
+  return CABIN([
     piece('dash', crossStrip(d, d + 150, 600, 620, 20, 10), ['trim', 'function', 'identity']),
     {
       ...piece('steering', arc(d + 275, -330, 105, 0, 360, 36).slice(0, -1), ['trim', 'function']),
@@ -133,7 +178,7 @@ export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): Z
     { ...piece('seat.rear', roundedBox(r, -620, r + 430, 620, 70)), seat: 'rear' },
     piece('parcel', crossStrip(r + 455, r + 600, 600, 560)),
     piece('headliner', roundedBox(r + 760, -520, r + 1760, 520, 60)),
-  ];
+  ]);
 }
 
 /** The boot from above, its lid's inner face laid out behind it. */
@@ -152,7 +197,7 @@ export function trunkPieces(startMm: number): ZonePiece[] {
     aspects,
     outline,
   });
-  return [
+  return BOOT([
     piece('trunk.panel', crossStrip(s, s + 90, 560, 560), ['trim', 'corrosion']),
     piece('trunk.left', roundedBox(s + 112, -640, s + 760, -470, 40), ['paint', 'corrosion', 'trim']),
     piece('trunk.mat', roundedBox(s + 112, -448, s + 420, 448, 16), ['trim', 'corrosion']),
@@ -162,5 +207,5 @@ export function trunkPieces(startMm: number): ZonePiece[] {
       drains: true,
     },
     piece('deck.inner', crossStrip(s + 980, s + 1480, 560, 600, 12, -20), ['paint', 'corrosion', 'identity']),
-  ];
+  ]);
 }

@@ -40,6 +40,7 @@ export function frameMounts(x0: number, x1: number): ZonePiece[] {
     metal: 'steel' as const,
     aspects: ['corrosion', 'structure'] as const,
     ...CARRIES,
+    drawn: 'rail' as const,
     outline: roundedBox(i === 0 ? x0 : x1, -930, (i === 0 ? x0 : x1) + 130, -792, 14),
   }));
 }

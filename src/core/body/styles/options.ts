@@ -46,7 +46,7 @@ function skirted(wheel: ZonePiece): ZonePiece[] {
   const half = (radius: number, up: boolean): Point[] =>
     arc(cx, cy + (up ? PARTING_MM : -PARTING_MM), radius, up ? 0 : 180, up ? 180 : 360, 24);
   return [
-    { ...wheel, outline: half(r - PARTING_MM, false) },
+    { ...wheel, drawn: 'half-wheel', outline: half(r - PARTING_MM, false) },
     {
       slug: 'skirt.left.rear',
       view: 'outside',

@@ -100,7 +100,9 @@ const zones: ZonePiece[] = [
   wheelPiece('rear', REAR_AXLE, AXLE_Z, 330, fold),
   panel('roof', 'roof', OUTER, crossStrip(1800 + C, 2420, 626, 630, 14, -8)),
   pane('glass.rear', 'tail', GLASS, crossStrip(2420 + C, 2580, 600, 610, -8, -6)),
-  panel('bed.floor', 'tail', ['paint', 'shape', 'corrosion'], roundedBox(2640, -640, 4560, 640, 16)),
+  panel('bed.floor', 'tail', ['paint', 'shape', 'corrosion'], roundedBox(2640, -640, 4560, 640, 16), {
+    drawn: 'slats',
+  }),
   panel('tailgate', 'tail', [...CLOSING, 'function'], roundedBox(4560 + C, -640, 5140, 640, 20), { hung: 'drop-gate' }),
   ...tailPieces(5140 + C, 700),
   ...underneathPieces(LENGTH, FRONT_AXLE, REAR_AXLE, 1340).filter((z) => z.slug !== 'trunk.floor'),

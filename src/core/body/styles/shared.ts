@@ -19,7 +19,7 @@ export const CARRIES = { structural: true, loadPath: true } as const;
 /** A hollow sill that carries it, with drains below. */
 export const SILL = { ...CARRIES, drains: true } as const;
 /** A door: hinged at its front edge, hollow. */
-export const DOOR = { hung: 'door', drains: true } as const;
+export const DOOR = { hung: 'door', drains: true, drawn: 'handle' } as const;
 
 /** An outer panel of the body's own metal. */
 export function panel(
@@ -69,6 +69,7 @@ export function nosePieces(x: number, half: number): ZonePiece[] {
     },
     {
       slug: 'bumper.front',
+      drawn: 'bumper',
       view: 'outside',
       part: 'nose',
       metal: 'chromed',
@@ -77,6 +78,7 @@ export function nosePieces(x: number, half: number): ZonePiece[] {
     },
     {
       slug: 'grille',
+      drawn: 'bars',
       view: 'outside',
       part: 'nose',
       metal: 'mixed',
@@ -85,6 +87,7 @@ export function nosePieces(x: number, half: number): ZonePiece[] {
     },
     {
       slug: 'lamp.left.head',
+      drawn: 'lamp',
       view: 'outside',
       part: 'nose',
       metal: 'glass',
@@ -117,6 +120,7 @@ export function tailPieces(x: number, half: number): ZonePiece[] {
     },
     {
       slug: 'lamp.left.tail',
+      drawn: 'tail-lamp',
       view: 'outside',
       part: 'tail',
       metal: 'glass',
@@ -125,6 +129,7 @@ export function tailPieces(x: number, half: number): ZonePiece[] {
     },
     {
       slug: 'bumper.rear',
+      drawn: 'bumper',
       view: 'outside',
       part: 'tail',
       metal: 'chromed',
@@ -156,6 +161,7 @@ export function wheelPiece(
     part: 'flank',
     metal: 'rubber',
     aspects: ['tire', 'brightwork'],
+    drawn: 'wheel',
     outline: fold(circle(cx, cz, radius)),
   };
 }

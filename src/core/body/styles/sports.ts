@@ -51,6 +51,7 @@ const beam = (slug: string, outline: Point[]): ZonePiece => ({
   metal: 'steel',
   aspects: ['corrosion', 'structure'],
   ...CARRIES,
+  drawn: 'rail',
   outline,
 });
 const moulded = (slug: string, outline: Point[]): ZonePiece => ({
@@ -94,13 +95,20 @@ export const sports: BodyStyle = {
     beam('crossmember.rear', roundedBox(M.rearAxle + 62, -360, M.rearAxle + 240, 360, 20)),
     beam('outrigger.left.front', roundedBox(1400, -620, 1520, -142, 14)),
     beam('outrigger.left.rear', roundedBox(2300, -620, 2420, -142, 14)),
-    moulded('floor.left.front', roundedBox(1542, -620, 2278, -142, 20)),
-    moulded('housing.left.front', roundedBox(M.frontAxle - 300, -660, M.frontAxle + 300, -342, 30)),
-    moulded('housing.left.rear', roundedBox(M.rearAxle - 300, -700, M.rearAxle + 300, -382, 30)),
+    { ...moulded('floor.left.front', roundedBox(1542, -620, 2278, -142, 20)), drawn: 'floor' },
+    {
+      ...moulded('housing.left.front', roundedBox(M.frontAxle - 300, -660, M.frontAxle + 300, -342, 30)),
+      drawn: 'housing',
+    },
+    {
+      ...moulded('housing.left.rear', roundedBox(M.rearAxle - 300, -700, M.rearAxle + 300, -382, 30)),
+      drawn: 'housing',
+    },
     {
       ...moulded('tank', roundedBox(M.rearAxle + 262, -300, M.rearAxle + 520, 300, 30)),
       metal: 'mixed',
       holds: 'fuel',
+      drawn: 'tank',
     },
     ...enginePieces(70, 1400),
     ...cabinPieces(1400, 2200, 2).filter((z) => !['carpet.left.rear', 'seat.rear'].includes(z.slug)),

@@ -104,6 +104,7 @@ export const utility: BodyStyle = {
     ...enginePieces(70, 1220),
     {
       slug: 'footwell.left',
+      drawn: 'beads-along',
       view: 'engine',
       part: 'inner',
       metal: 'steel',
@@ -114,6 +115,7 @@ export const utility: BodyStyle = {
     ...cabinPieces(1200, 2060, 2).filter((z) => !KEPT_CABIN.has(z.slug)),
     {
       slug: 'bench.left',
+      drawn: 'bench',
       view: 'cabin',
       part: 'inner',
       metal: 'textile',
@@ -122,6 +124,7 @@ export const utility: BodyStyle = {
     },
     {
       slug: 'load.floor',
+      drawn: 'slats',
       view: 'trunk',
       part: 'inner',
       metal: 'body',
@@ -138,6 +141,7 @@ export const utility: BodyStyle = {
     },
     {
       slug: 'tailgate.inner',
+      drawn: 'stiffened',
       view: 'trunk',
       part: 'inner',
       metal: 'body',

@@ -75,6 +75,7 @@ const zones: ZonePiece[] = [
   panel('valance.front', 'nose', OUTER, crossStrip(-640, -540, 640, 720, 20, 20)),
   {
     slug: 'bumper.front',
+    drawn: 'bumper',
     view: 'outside',
     part: 'nose',
     metal: 'chromed',
@@ -84,6 +85,7 @@ const zones: ZonePiece[] = [
   panel('panel.front', 'nose', OUTER, roundedBox(-360, -560, 330, 560, 80)),
   {
     slug: 'lamp.left.head',
+    drawn: 'lamp',
     view: 'outside',
     part: 'nose',
     metal: 'glass',
@@ -125,18 +127,26 @@ const zones: ZonePiece[] = [
   ...underneathPieces(4280, FRONT_AXLE, REAR_AXLE, 1240).filter((z) => z.slug !== 'trunk.floor'),
   {
     ...inner('engine', 'engine', roundedBox(3620, -300, 4180, 300, 60), ['leaks', 'function', 'identity']),
+    drawn: 'engine-flat',
     metal: 'mixed',
   },
   inner('bay.left', 'engine', roundedBox(3560, -640, 4240, -340, 40), ['paint', 'corrosion', 'structure']),
-  { ...inner('battery', 'engine', roundedBox(3400, 360, 3530, 540, 8), ['corrosion', 'function']), metal: 'mixed' },
+  {
+    ...inner('battery', 'engine', roundedBox(3400, 360, 3530, 540, 8), ['corrosion', 'function']),
+    metal: 'mixed',
+    drawn: 'battery',
+  },
   {
     ...inner('bulkhead', 'engine', crossStrip(3400, 3520, 330, 330), ['corrosion', 'identity', 'structure']),
     loadPath: true,
   },
   ...cabinPieces(500, 1760, 2).filter((z) => z.slug !== 'parcel'),
-  inner('load.floor', 'trunk', roundedBox(1400, -520, 3300, 520, 16), ['trim', 'corrosion']),
+  { ...inner('load.floor', 'trunk', roundedBox(1400, -520, 3300, 520, 16), ['trim', 'corrosion']), drawn: 'slats' },
   inner('load.left', 'trunk', roundedBox(1400, -720, 3300, -560, 16), ['paint', 'corrosion', 'trim']),
-  inner('hatch.inner', 'trunk', roundedBox(3360, -600, 3840, 600, 16), ['paint', 'corrosion', 'rubber']),
+  {
+    ...inner('hatch.inner', 'trunk', roundedBox(3360, -600, 3840, 600, 16), ['paint', 'corrosion', 'rubber']),
+    drawn: 'stiffened',
+  },
 ];
 
 const seams: SeamPiece[] = [

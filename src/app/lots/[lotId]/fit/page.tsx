@@ -1,5 +1,0 @@
-import { Fit } from '@/screens/fit/fit';
-
-export default function FitPage() {
-  return <Fit />;
-}

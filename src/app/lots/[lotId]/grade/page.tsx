@@ -1,5 +1,0 @@
-import { Grade } from '@/screens/grade/grade';
-
-export default function GradePage() {
-  return <Grade />;
-}

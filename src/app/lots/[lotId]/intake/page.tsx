@@ -1,5 +1,0 @@
-import { Intake } from '@/screens/intake/intake';
-
-export default function IntakePage() {
-  return <Intake />;
-}

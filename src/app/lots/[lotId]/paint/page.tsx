@@ -1,5 +1,0 @@
-import { Paint } from '@/screens/paint/paint';
-
-export default function PaintPage() {
-  return <Paint />;
-}

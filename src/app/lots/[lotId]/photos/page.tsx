@@ -1,5 +1,0 @@
-import { Photos } from '@/screens/photos/photos';
-
-export default function PhotosPage() {
-  return <Photos />;
-}

@@ -1,5 +1,0 @@
-import { Walk } from '@/screens/walk/walk';
-
-export default function WalkPage() {
-  return <Walk />;
-}

@@ -1,0 +1,142 @@
+'use client';
+
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import type { Plan } from '@/core/body/plan';
+import { VIEWS, type View } from '@/core/body/zone';
+import { flawById } from '@/core/catalogue/flaws/by-id';
+import type { Cell } from '@/core/coverage/coverage';
+import { summaryOfAspects } from '@/core/findings/by-aspect';
+import { severity } from '@/core/findings/loss';
+import type { Judgement } from '@/core/judge/judge';
+import type { StoredRecord } from '@/core/kinds';
+import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
+import { aspectLooks, findingPins } from '@/ui/body-plan/zone-looks';
+import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
+import { PinHead } from '@/ui/glyphs';
+import { useUnit, useWording } from '@/ui/preferences';
+import { useCar, useJudged, useLot } from '@/ui/records/inspection';
+import { plural } from '@/words/plural';
+import { recordSays } from '@/words/record';
+import { zoneName } from '@/words/zones';
+import type { Chapter } from '../place';
+
+/** Tabs of the chapters; below them the open one, or what each of them holds. */
+export function EvidenceFrame({
+  chapters,
+  open,
+  children,
+}: {
+  chapters: readonly Chapter[];
+  open: Chapter | null;
+  children: ReactNode;
+}) {
+  const { facts } = useLot();
+  const base = `/lots/${facts.lot.id}/evidence`;
+  return (
+    <>
+      <nav
+        aria-label="Chapters"
+        className="flex shrink-0 gap-x-1 overflow-x-auto border-b border-line bg-card px-2 lg:px-3"
+      >
+        <Tab href={base} name="All" here={open === null} />
+        {chapters.map(({ slug, name }) => (
+          <Tab key={slug} href={`${base}/${slug}`} name={name} here={open?.slug === slug} />
+        ))}
+      </nav>
+      {open ? children : <Summary chapters={chapters} base={base} />}
+    </>
+  );
+}
+
+function Tab({ href, name, here }: { href: string; name: string; here: boolean }) {
+  return (
+    <Link
+      href={href}
+      aria-current={here ? 'page' : undefined}
+      ref={(at) => {
+        if (here) at?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
+      }}
+      className="min-h-11 shrink-0 content-center border-b-3 border-transparent px-2.5 text-sm font-semibold whitespace-nowrap hover:bg-wash aria-[current=page]:border-thread aria-[current=page]:text-ink"
+    >
+      {name}
+    </Link>
+  );
+}
+
+/** Each chapter with what it holds, what speaks loudest in it, and what nobody looked at. */
+function Summary({ chapters, base }: { chapters: readonly Chapter[]; base: string }) {
+  const judgement = useJudged((j) => j.judgement);
+  if (!judgement) return <NoPlanYet />;
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto p-3 lg:p-5">
+      <ul className="mx-auto grid max-w-[1500px] gap-3 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
+        {chapters.map((chapter) => (
+          <li key={chapter.slug}>
+            <Card chapter={chapter} judgement={judgement} href={`${base}/${chapter.slug}`} />
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}
+
+/** The view in which a chapter's findings lie, else the first that it has. */
+function viewOf(plan: Plan, cells: readonly Cell[], findings: readonly StoredRecord<'finding'>[]): View {
+  const count = (v: View) => findings.filter((f) => plan.zones.get(f.body.zone)?.view === v).length;
+  const views = VIEWS.filter((v) => cells.some((c) => c.zone.view === v));
+  return [...views].sort((a, b) => count(b) - count(a))[0] ?? 'outside';
+}
+
+function Card({ chapter, judgement, href }: { chapter: Chapter; judgement: Judgement; href: string }) {
+  const { car } = useCar();
+  const wording = useWording(car?.steering);
+  const unit = useUnit();
+  const { name, Icon, aspects } = chapter;
+  const { plan } = judgement;
+  const says = chapter.says(judgement, wording, unit);
+  const { findings, cells, seen, blocked } = summaryOfAspects(judgement.coverage, aspects);
+  const [worst] = findings;
+  const found = findings.length > 0 ? plural(findings.length, 'finding') : cells.length > 0 ? 'no finding' : '';
+  return (
+    <Link href={href} className="sheet grid h-full content-start gap-1.5 p-3 hover:border-ink">
+      <span className="flex items-center gap-2">
+        <Icon size={18} aria-hidden="true" />
+        <span className="flex-1 font-head text-lg font-bold">{name}</span>
+        {cells.length > 0 && (
+          <span className="figure text-xs text-soft">
+            {seen === 0 ? 'not seen' : `${Math.round((100 * seen) / cells.length)} % seen`}
+          </span>
+        )}
+      </span>
+      {cells.length > 0 && (
+        <span aria-hidden="true" className="block bg-paper">
+          <PlanDrawing
+            plan={plan}
+            view={viewOf(plan, cells, findings)}
+            looks={aspectLooks(plan, cells)}
+            pins={findingPins(findings).map((p) => ({ ...p, large: true }))}
+            nameOf={() => ''}
+            title=""
+            className="pointer-events-none h-32 w-full"
+          />
+        </span>
+      )}
+      {says.cannot && <span className="text-sm font-semibold">{says.cannot}</span>}
+      {says.loudest && <span className="text-sm font-semibold">{says.loudest}</span>}
+      {worst && (
+        <span className="flex items-start gap-2 text-sm">
+          <PinHead family={flawById(worst.body.flaw).family} severity={severity(worst.body)} size={18} />
+          <span>
+            <strong>{zoneName(worst.body.zone, wording)}</strong> {recordSays(worst, wording)}
+          </span>
+        </span>
+      )}
+      <span className="text-sm text-soft">
+        {[found, says.holds, blocked > 0 ? `${plural(blocked, 'place')} could not be looked at` : '']
+          .filter(Boolean)
+          .join(', ')}
+      </span>
+    </Link>
+  );
+}

@@ -1,0 +1,16 @@
+import { BookOpenCheck, ClipboardList, Footprints, Layers, Scale } from 'lucide-react';
+import { Grade } from './grade/grade';
+import { Intake } from './intake/intake';
+import type { Place } from './place';
+import { ReportPlace } from './report/report-place';
+import { Walk } from './walk/walk';
+
+/** The five places of a lot, never more: the bar fits a phone and a thumb. What there is to tell goes into chapters. */
+export const PLACES: readonly Place[] = [
+  { slug: 'intake', name: 'Intake', Icon: ClipboardList, Screen: Intake },
+  { slug: 'walk', name: 'Walk', Icon: Footprints, Screen: Walk },
+  // Its summary and its chapters (chapters.ts) are framed by lot-place.tsx.
+  { slug: 'evidence', name: 'Evidence', Icon: Layers, Screen: () => null },
+  { slug: 'grade', name: 'Grade', Icon: Scale, Screen: Grade },
+  { slug: 'report', name: 'Report', Icon: BookOpenCheck, Screen: ReportPlace, loads: 'release' },
+];

@@ -1,0 +1,50 @@
+import { mayManage } from '@/data/actor';
+import { db } from '@/data/db';
+import { revisionsOf } from '@/data/inspections';
+import { lendingsOf } from '@/data/people';
+import { linksOf, sealsOfLot } from '@/data/seals';
+import { snapshotFor } from './export/snapshot-for';
+import type { inspectionPage } from './inspection-page';
+
+type Page = Awaited<ReturnType<typeof inspectionPage>>;
+
+/** Revisions, seals, links and lendings of a lot, and what was sealed. */
+async function release({ actor, head }: Page) {
+  const now = new Date();
+  const [revisions, seals, links, sealed, lendings] = await Promise.all([
+    revisionsOf(db(), actor, head.lot.id),
+    sealsOfLot(db(), actor, head.lot.id),
+    linksOf(db(), actor, head.lot.id),
+    // A sealed report shows what was sealed, not what today's tables make of the records.
+    head.state === 'sealed' ? snapshotFor(db(), actor, head.id, now) : null,
+    mayManage(actor) ? lendingsOf(db(), actor, head.lot.id) : null,
+  ]);
+  return {
+    lendings,
+    sealed: sealed && { snapshot: sealed.snapshot, unreadable: sealed.unreadable },
+    revisions: revisions.map((r) => ({
+      id: r.id,
+      revision: r.revision,
+      state: r.state,
+      reason: r.reason,
+      sealedAt: seals.get(r.id)?.sealedAt.toISOString() ?? null,
+      sha256: seals.get(r.id)?.sha256 ?? null,
+    })),
+    links: links.map((l) => ({
+      id: l.id,
+      label: l.label,
+      createdAt: l.createdAt.toISOString(),
+      expiresAt: l.expiresAt?.toISOString() ?? null,
+      standing: l.withdrawnAt ? 'withdrawn' : l.expiresAt && l.expiresAt <= now ? 'expired' : 'open',
+    })),
+  };
+}
+
+/** What places of a lot ask the server for, by the name that screens/places.tsx states. */
+const LOADS: Readonly<Record<string, (page: Page) => Promise<unknown>>> = { release };
+
+export async function placeLoads(name: string, page: Page): Promise<unknown> {
+  const load = LOADS[name];
+  if (!load) throw new Error(`no place loads ${name}`);
+  return load(page);
+}

@@ -1,0 +1,38 @@
+import { toSheet } from '@/core/body/plan';
+import { PinMark } from '../../glyphs';
+import type { PlanDrawingProps } from '../plan-types';
+
+/** Findings as pins; those of which nobody said where on the piece stand below its label. */
+export function Pins({ plan, view, pins }: PlanDrawingProps) {
+  const taken = new Map<string, number>();
+  return (pins ?? []).map((pin) => {
+    const zone = plan.zones.get(pin.zone);
+    if (!zone || zone.view !== view) return null;
+    const n = taken.get(pin.zone) ?? 0;
+    taken.set(pin.zone, n + 1);
+    const [x, y] = pin.place
+      ? toSheet(zone, pin.place)
+      : [zone.label[0] + ((n % 4) - 1.5) * 90, zone.label[1] + 110 + Math.floor(n / 4) * 90];
+    return (
+      <g key={pin.id}>
+        <PinMark family={pin.family} severity={pin.severity} x={x} y={y} size={pin.large ? 190 : 96} />
+        {pin.number !== undefined && (
+          <text
+            x={x + 62}
+            y={y + 30}
+            fontSize="84"
+            fontWeight="700"
+            fontFamily="var(--font-mono)"
+            fill="var(--ink)"
+            stroke="var(--paper)"
+            strokeWidth="22"
+            paintOrder="stroke"
+            aria-hidden="true"
+          >
+            {pin.number}
+          </text>
+        )}
+      </g>
+    );
+  });
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import { type ReactNode, useMemo, useState } from 'react';
+import { type Aspect, VIEWS, type View } from '@/core/body/zone';
+import { summaryOfAspects } from '@/core/findings/by-aspect';
+import { term, VIEW_WORDS } from '@/words/terms';
+import { sideWord } from '@/words/vocabulary';
+import { zoneName } from '@/words/zones';
+import { PlanDrawing } from '../body-plan/plan-drawing';
+import { PlanZoom } from '../body-plan/plan-zoom';
+import { aspectLooks, findingPins } from '../body-plan/zone-looks';
+import { usePreferences, useWording } from '../preferences';
+import { useCar, useJudged } from '../records/inspection';
+import { AspectFindings } from './aspect-findings';
+import { NoPlanYet } from './no-plan-yet';
+
+/**
+ * A chapter in its first form: the plan by what was looked at of its aspects, the findings worst first, and what nobody
+ * looked at; whatever else it holds beside it.
+ */
+export function AspectChapter({
+  title,
+  aspects,
+  children,
+}: {
+  title: string;
+  aspects: readonly Aspect[];
+  children?: ReactNode;
+}) {
+  const { plan, car } = useCar();
+  const coverage = useJudged((j) => j.judgement?.coverage ?? null);
+  const wording = useWording(car?.steering);
+  const { words } = usePreferences().preferences;
+  const summary = useMemo(() => (coverage ? summaryOfAspects(coverage, aspects) : null), [coverage, aspects]);
+  const [picked, setPicked] = useState<View | null>(null);
+  if (!plan || !coverage || !summary) return <NoPlanYet />;
+  const views = VIEWS.filter((v) => summary.cells.some((c) => c.zone.view === v));
+  const count = (v: View) => summary.findings.filter((f) => plan.zones.get(f.body.zone)?.view === v).length;
+  const view = picked ?? [...views].sort((a, b) => count(b) - count(a))[0] ?? 'outside';
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px] lg:overflow-hidden">
+      <div className="flex min-h-0 flex-col">
+        <div className="flex flex-wrap gap-1.5 p-2" role="group" aria-label="Part of the car">
+          {views.map((v) => (
+            <button
+              key={v}
+              type="button"
+              className="btn btn-small"
+              aria-pressed={v === view}
+              onClick={() => setPicked(v)}
+            >
+              <span className="first-letter:uppercase">{term(VIEW_WORDS, v, words)}</span>
+              {count(v) > 0 && <span className="figure text-xs">{count(v)}</span>}
+            </button>
+          ))}
+        </div>
+        <div className="relative h-[42dvh] shrink-0 overflow-hidden lg:h-auto lg:min-h-0 lg:flex-1">
+          <PlanZoom key={view}>
+            <PlanDrawing
+              plan={plan}
+              view={view}
+              looks={aspectLooks(plan, summary.cells)}
+              pins={findingPins(summary.findings)}
+              nameOf={(z) => zoneName(z, wording)}
+              named={view !== 'outside'}
+              title={`Plan by ${title}`}
+              sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }}
+              className="h-full w-full"
+            />
+          </PlanZoom>
+        </div>
+        <p className="px-4 py-2 text-xs text-soft">
+          Paper: nothing of this chapter is looked for there. Dashed: not looked at. Hatched: could not be looked at.
+        </p>
+      </div>
+      <aside className="min-h-0 border-line bg-card lg:overflow-y-auto lg:border-l" aria-label={title}>
+        {children}
+        <AspectFindings title={title} aspects={aspects} />
+      </aside>
+    </main>
+  );
+}
