@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { canonicalText, sha256Hex } from '@/core/seal/seal';
 import { parseEntry } from '@/entry/parse';
 import { planOf } from '../src/core/body/plan';
-import { measureGap } from '../src/core/fit/gap';
+import { measureGap } from '../src/core/fit/gap/measure';
 import { type FitStation, fitPanel } from '../src/core/fit/panel-fit';
 import { DEFAULT_TABLES } from '../src/core/grade/all-tables';
 import { gradeCar } from '../src/core/grade/grade';

@@ -8,7 +8,7 @@ import { takeSnapshot } from '@/report/snapshot';
 import { planOf } from '../src/core/body/plan';
 import { compareColours } from '../src/core/colour/compare';
 import { fitOfCar } from '../src/core/fit/car-fit';
-import { measureGap } from '../src/core/fit/gap';
+import { measureGap } from '../src/core/fit/gap/measure';
 import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
 import { bandName } from '../src/core/grade/whole';
 import { writeBundle } from '../src/core/records/bundle';

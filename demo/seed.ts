@@ -5,7 +5,7 @@ import { count, eq } from 'drizzle-orm';
 import sharp from 'sharp';
 import { compareColours } from '../src/core/colour/compare';
 import { correctedGap, recordedStations } from '../src/core/fit/by-hand';
-import { measureGap } from '../src/core/fit/gap';
+import { measureGap } from '../src/core/fit/gap/measure';
 import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
 import type { Estimate } from '../src/core/stats/estimate';
 import { wavesOf } from '../src/core/waves/waves';

@@ -120,7 +120,7 @@ test('a picture that shows no seam is refused by key, named with its reason, and
     .toBe('by-hand');
   await page.keyboard.press('Escape');
   // Only to look at, with a grid.
-  await page.getByRole('link', { name: 'Photos', exact: true }).click();
+  await page.getByRole('link', { name: 'Pictures', exact: true }).click();
   await page.getByLabel('Choose plain.jpg').check();
   await page.getByRole('button', { name: 'Look' }).click();
   await expect(page.getByRole('dialog', { name: 'A closer look' }).getByAltText('plain.jpg')).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { browserOf, freshLot } from './people';
+import { browserOf, freshLot, openChapter } from './people';
 
 test('the stand-in gauge measures where the plan is touched, marked as practice, and blocks the seal', async ({
   browser,
@@ -47,7 +47,7 @@ test('readings as a table: sorted, corrected, taken from a CSV, a bad one refuse
   await expect(page.getByLabel('Entry line')).toBeEnabled();
   await page.getByLabel('Entry line').fill('lq over over 412 388 over 450');
   await page.getByLabel('Entry line').press('Enter');
-  await page.getByRole('link', { name: 'Paint', exact: true }).click();
+  await openChapter(page, 'Paint');
   const table = page.getByRole('region', { name: 'All readings' });
   await expect(table.getByRole('heading', { name: '6 readings' })).toBeVisible();
   const csv = (rows: string[]) => ({

@@ -39,6 +39,15 @@ export async function browserOf(
   return browser.newContext({ baseURL: BASE, ...options, storageState });
 }
 
+/** What waits, as the head of a lot says it. */
+export const head = (page: Page, name: string | RegExp) => page.getByRole('status').getByRole('link', { name });
+
+/** Opens a chapter of Evidence from anywhere in a lot, as a person does. */
+export async function openChapter(page: Page, name: string): Promise<void> {
+  await page.getByRole('link', { name: 'Evidence', exact: true }).click();
+  await page.getByRole('navigation', { name: 'Chapters' }).getByRole('link', { name, exact: true }).click();
+}
+
 interface LotIds {
   readonly lotId: string;
   readonly inspectionId: string;

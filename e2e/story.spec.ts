@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
-import { browserOf, enter, PASSWORD, PEOPLE } from './people';
+import { browserOf, enter, openChapter, PASSWORD, PEOPLE } from './people';
 
 /** A small real picture of its own colour. */
 const picture = (colour: string) =>
@@ -79,7 +79,7 @@ test('from sign-in to a sealed report that a bidder opens by link', async ({ pag
   await page.getByRole('link', { name: 'Grade', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'As it stands, under four lenses' })).toBeVisible();
   await expect(page.getByRole('row', { name: /underside/ })).toContainText('0 %');
-  await page.getByRole('link', { name: 'Paint', exact: true }).click();
+  await openChapter(page, 'Paint');
   await expect(page.getByText('likeliest: filled')).toBeVisible();
 
   // Sealed, shared, opened by somebody who has no account.

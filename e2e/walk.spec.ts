@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { BASE, browserOf, enter, freshLot, lendToViewer } from './people';
+import { BASE, browserOf, enter, freshLot, head, lendToViewer } from './people';
 
 async function walkOn(page: Page, lotId: string): Promise<void> {
   await page.goto(`/lots/${lotId}/walk`);
@@ -7,7 +7,6 @@ async function walkOn(page: Page, lotId: string): Promise<void> {
 }
 
 /** What waits, in the head of the lot. */
-const head = (page: Page, name: string | RegExp) => page.getByRole('status').getByRole('link', { name });
 
 test('nothing is lost when the server goes away, nor by a reload', async ({ browser }) => {
   const { lotId, inspectionId } = await freshLot();
@@ -167,12 +166,12 @@ test('a look is taken back by a second touch, and a touch on function asks wheth
   await looks.getByRole('button', { name: 'Does not work' }).click();
   await expect(page.getByRole('region', { name: 'Findings' }).getByText('Does not work')).toBeVisible();
   await enter(page, 'right door');
-  await looks.getByRole('button', { name: 'Seen, clean' }).click();
+  await page.getByRole('button', { name: 'Seen, clean' }).click();
   // What was looked at was not tried by that.
   await expect(looks.getByRole('button', { name: /^function not tried/ })).toBeVisible();
   await looks.getByRole('button', { name: /^function/ }).click();
   await looks.getByRole('button', { name: 'Not tried', exact: true }).click();
-  await looks.getByRole('button', { name: 'owner’s wish' }).click();
+  await page.getByRole('button', { name: 'owner’s wish' }).click();
   await expect(looks.getByRole('button', { name: /^function not tried: owner/ })).toBeVisible();
   // Coming back from another screen, one is where one was.
   await page.getByRole('link', { name: 'Intake', exact: true }).click();

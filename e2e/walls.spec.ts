@@ -37,14 +37,24 @@ const post =
   async (api, ids) =>
     (await api.post(path(ids), { data: data as object })).status();
 
+const CHAPTERS = ['paint', 'fit', 'metal', 'bright', 'cabin', 'running', 'papers', 'pictures'];
+/** The places of a lot and the chapters of its evidence. */
+const PLACES = ['intake', 'walk', 'evidence', ...CHAPTERS.map((c) => `evidence/${c}`), 'grade', 'report'];
+
 /** Every route that the application has, and what each role gets there. Bodies are wrong on purpose where a right one would change something. */
 const DOORS: readonly Door[] = [
   { name: 'Yard', call: page(() => '/yard'), expected: all(200, 200, 200, 307, 200) },
-  ...['intake', 'walk', 'photos', 'paint', 'fit', 'grade', 'report'].map((s) => ({
+  ...PLACES.map((s) => ({
     name: s,
     call: page(({ lotId }) => `/lots/${lotId}/${s}`),
     expected: all(200, 200, 200, 307),
   })),
+  { name: 'a place of before', call: page(({ lotId }) => `/lots/${lotId}/photos`), expected: all(308, 308, 404, 307) },
+  {
+    name: 'no place of a lot',
+    call: page(({ lotId }) => `/lots/${lotId}/evidence/rumours`),
+    expected: all(404, 404, 404, 307),
+  },
   { name: 'a lot that is not there', call: page(() => `/lots/${NOBODY}/walk`), expected: all(404, 404, 404, 307) },
   {
     name: 'changes, malformed',

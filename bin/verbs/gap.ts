@@ -1,4 +1,4 @@
-import { measureGap } from '@/core/fit/gap';
+import { measureGap } from '@/core/fit/gap/measure';
 import type { Point } from '@/core/image/homography';
 import type { Pixels } from '@/core/image/pixels';
 import { readBytes } from '../files';

@@ -1,5 +1,6 @@
 import sharp from 'sharp';
-import { type GapResult, measureGap } from '@/core/fit/gap';
+import { measureGap } from '@/core/fit/gap/measure';
+import type { GapResult } from '@/core/fit/gap/order';
 import { GAUGE_CARD, INNER_MARKS } from '@/core/fit/gauge-card';
 import { findCard } from '@/core/image/find-card';
 import { inverse, mapped, type Point } from '@/core/image/homography';

@@ -1,5 +1,5 @@
 import { type Correction, correctedGap, type MeasuredGap } from '@/core/fit/by-hand';
-import { measureGap } from '@/core/fit/gap';
+import { measureGap } from '@/core/fit/gap/measure';
 import { drawSeam, PLAIN_SCENE } from './camera';
 
 const CARD = [85.6, 53.98] as const;

@@ -1,4 +1,4 @@
-import { measureGap } from '@/core/fit/gap';
+import { measureGap } from '@/core/fit/gap/measure';
 import { edgeSoftnessPx } from '@/core/image/edge-softness';
 import { drawSeam, PLAIN_SCENE, type SeamScene } from './camera';
 

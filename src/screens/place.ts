@@ -34,5 +34,7 @@ export interface ChapterSays {
 export interface Chapter extends Place {
   /** Aspects whose looks and findings belong in it. Every aspect belongs in one chapter at least. */
   readonly aspects: readonly Aspect[];
+  /** What stands in for the plan on the summary, for a chapter that is about no part of it. */
+  readonly Preview?: ComponentType;
   readonly says: (judgement: Judgement, wording: Wording, unit: ThicknessUnit) => ChapterSays;
 }

@@ -1,6 +1,6 @@
 import { type Hanging, type Hung, hangingOf } from '@/core/body/hanging';
 import type { GapRefusal } from '@/core/catalogue/gap-refusals';
-import type { GapStage } from '@/core/fit/gap';
+import type { GapStage } from '@/core/fit/gap/order';
 import type { FitHint } from '@/core/fit/hints';
 import type { FitVerdict, Movement } from '@/core/fit/panel-fit';
 import type { BodyOf } from '@/core/kinds';

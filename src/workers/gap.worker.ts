@@ -1,4 +1,5 @@
-import { type GapOrder, type GapResult, type GapStage, measureGap } from '@/core/fit/gap';
+import { measureGap } from '@/core/fit/gap/measure';
+import type { GapOrder, GapResult, GapStage } from '@/core/fit/gap/order';
 import { type FramedPicture, framedPixels } from './framed-pixels';
 
 /** Places are in px of the original. */

@@ -1,6 +1,6 @@
 import { boxOf, type Point } from './geometry';
 import type { Plan } from './plan';
-import { arc, circle, roundedBox } from './strokes';
+import { circle, roundedBox } from './strokes';
 import type { Zone } from './zone';
 
 /** A line drawn on a piece so that a stranger knows what it is: a cut, or a fold or stitch (dashed). */
@@ -493,9 +493,9 @@ export function joinsOf(plan: Plan, view: Zone['view']): DetailStroke[] {
     const [a, b] = [boxOf(left.outline), boxOf(right.outline)];
     const x = (a.minX + a.maxX) / 2;
     return [
-      { points: [[x - 26, a.maxY] as const, [x - 26, b.minY] as const], closed: false },
-      { points: [[x + 26, a.maxY] as const, [x + 26, b.minY] as const], closed: false },
-      { points: arc(x, 0, 70, 0, 360, 30), closed: true },
+      { points: roundedBox(x - 30, a.maxY - 40, x + 30, b.minY + 40, 20), closed: true },
+      { points: circle(x, 0, 84), closed: true },
+      { points: circle(x, 0, 44), closed: true, dashed: true },
     ];
   });
 }

@@ -1,5 +1,5 @@
 import { readReadingsCsv } from './readings';
-import { csvFields } from './rows';
+import { csvRows } from './rows';
 
 const HEADER = 'zone,value,unit,state,u_mm,v_mm,at';
 const read = (...rows: string[]) => readReadingsCsv([HEADER, ...rows].join('\n'), { ceilingUm: 500, zones: null });
@@ -61,7 +61,16 @@ it('keeps extra columns as notes and does not mind blank lines, quotes, a byte-o
     bad: [],
     readings: [{ zone: 'hood', note: 'light: sun, low' }],
   });
-  expect(csvFields('a,"b ""c"", d",e')).toEqual(['a', 'b "c", d', 'e']);
+});
+
+it('reads quoted fields with commas, quotes and line breaks, and tells the line of the file where a row begins', () => {
+  const text = 'a,b,c\r\n1,"x ""y"", z",3\r\n2,"over\r\ntwo lines",4\r\n5,6,7,8\r\n';
+  const { taken, bad } = csvRows(text, ['a', 'b', 'c'], ['a'], (row) => row);
+  expect(taken).toEqual([
+    { a: '1', b: 'x "y", z', c: '3' },
+    { a: '2', b: 'over\r\ntwo lines', c: '4' },
+  ]);
+  expect(bad).toEqual([{ line: 5, message: 'has 4 fields, the header 3' }]);
 });
 
 it('refuses a file without the header', () => {

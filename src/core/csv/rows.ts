@@ -1,29 +1,9 @@
+import Papa from 'papaparse';
+
 export interface BadRow {
   /** Line of the file, from 1, the header being line 1. */
   readonly line: number;
   readonly message: string;
-}
-
-/** Splits one CSV line by RFC 4180: fields in double quotes may hold commas and doubled quotes. */
-export function csvFields(line: string): string[] {
-  const fields: string[] = [];
-  let field = '';
-  let quoted = false;
-  for (let i = 0; i < line.length; i++) {
-    const ch = line[i]!;
-    if (quoted) {
-      if (ch === '"' && line[i + 1] === '"') {
-        field += '"';
-        i++;
-      } else if (ch === '"') quoted = false;
-      else field += ch;
-    } else if (ch === '"' && field === '') quoted = true;
-    else if (ch === ',') {
-      fields.push(field);
-      field = '';
-    } else field += ch;
-  }
-  return [...fields, field].map((f) => f.trim());
 }
 
 /** A field as a number; null when empty. */
@@ -43,8 +23,8 @@ export function csvRows<T>(
   needed: readonly string[],
   read: (row: Readonly<Record<string, string>>) => T | string,
 ): { taken: T[]; bad: BadRow[] } {
-  const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\n|\r/);
-  const header = csvFields(lines[0] ?? '').map((h) => h.toLowerCase());
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter: ',' });
+  const header = (data[0] ?? []).map((h) => h.trim().toLowerCase());
   const missing = needed.filter((c) => !header.includes(c));
   if (missing.length > 0)
     return {
@@ -53,16 +33,23 @@ export function csvRows<T>(
     };
   const taken: T[] = [];
   const bad: BadRow[] = [];
-  lines.slice(1).forEach((line, i) => {
-    if (line.trim() === '') return;
-    const fields = csvFields(line);
+  let line = 1 + breaksIn(data[0] ?? []);
+  for (const cells of data.slice(1)) {
+    const at = ++line;
+    line += breaksIn(cells);
+    const fields = cells.map((f) => f.trim());
+    if (fields.every((f) => f === '')) continue;
     if (fields.length > header.length) {
-      bad.push({ line: i + 2, message: `has ${fields.length} fields, the header ${header.length}` });
-      return;
+      bad.push({ line: at, message: `has ${fields.length} fields, the header ${header.length}` });
+      continue;
     }
     const row = read(Object.fromEntries(header.map((h, k) => [h, fields[k] ?? ''])));
-    if (typeof row === 'string') bad.push({ line: i + 2, message: row });
+    if (typeof row === 'string') bad.push({ line: at, message: row });
     else taken.push(row);
-  });
+  }
   return { taken, bad };
 }
+
+/** Line breaks within quoted fields: a row may take several lines of the file. */
+const breaksIn = (cells: readonly string[]): number =>
+  cells.reduce((n, c) => n + (c.match(/\r\n|\n|\r/g)?.length ?? 0), 0);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { readReadingsCsv } from './readings';
+import { csvRows } from './rows';
 import { csvCell, csvTable } from './write';
 import { readingsCsv } from './write-readings';
 
@@ -51,4 +52,15 @@ it('writes readings that read back the same', () => {
     ),
     { seed: 11 },
   );
+});
+
+it('reads back its own notes with line breaks, commas and quotes', () => {
+  const notes = ['first line\nsecond line', 'left, "rear"', 'plain'];
+  const text = csvTable(
+    ['n', 'note'],
+    notes.map((note, i) => [i, note]),
+  );
+  const { taken, bad } = csvRows(text, ['n', 'note'], ['n', 'note'], (row) => row.note ?? '');
+  expect(bad).toEqual([]);
+  expect(taken).toEqual(notes);
 });

@@ -1,7 +1,8 @@
 import { homographyOf, mapped, type Point } from '../image/homography';
 import type { BodyOf } from '../kinds';
 import { Z_90 } from '../stats/normal';
-import { cardPlane, cardSize, type GapResult, type GapStation } from './gap';
+import { cardPlane, cardSize } from './gap/card-shape';
+import type { GapResult, GapStation } from './gap/order';
 import { GAP_LIMITS } from './gap-limits';
 import { type SeamSummary, summarise } from './seam-summary';
 

@@ -1,4 +1,4 @@
-import { cholesky, solveLower, solveUpper } from '../stats/cholesky';
+import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
 import { quantile } from '../stats/quantile';
@@ -26,40 +26,28 @@ export interface ThreeFreedoms {
 const SIZE = 3;
 
 interface Solved {
-  readonly x: Float64Array;
+  readonly x: readonly number[];
   /** Covariance, row by row, for unit weights' variance. */
-  readonly cov: Float64Array;
+  readonly cov: readonly number[];
 }
 
 /** Weighted least squares with a weak normal belief about 0 on each freedom (Tikhonov); never singular. */
 function solve(obs: readonly Observation[], weights: readonly number[], priorSd: readonly number[]): Solved {
-  const m = new Float64Array(SIZE * SIZE);
-  const b = new Float64Array(SIZE);
-  for (let i = 0; i < SIZE; i++) m[i * SIZE + i] = 1 / priorSd[i]! ** 2;
+  const m = priorSd.map((sd, i) => priorSd.map((_, j) => (i === j ? 1 / sd ** 2 : 0)));
+  const b = priorSd.map(() => 0);
   for (const [k, o] of obs.entries()) {
     const w = weights[k]! / o.se ** 2;
     for (let i = 0; i < SIZE; i++) {
       b[i] = b[i]! + w * o.a[i]! * o.seen;
-      for (let j = 0; j < SIZE; j++) m[i * SIZE + j] = m[i * SIZE + j]! + w * o.a[i]! * o.a[j]!;
+      for (let j = 0; j < SIZE; j++) m[i]![j] = m[i]![j]! + w * (o.a[i]! * o.a[j]!);
     }
   }
-  const l = cholesky(m, SIZE);
-  if (!l) throw new Error('a matrix with a positive diagonal added is positive definite');
-  const x = new Float64Array(SIZE);
-  solveLower(l, SIZE, b, x);
-  solveUpper(l, SIZE, x, x);
-  const cov = new Float64Array(SIZE * SIZE);
-  for (let j = 0; j < SIZE; j++) {
-    const e = new Float64Array(SIZE);
-    e[j] = 1;
-    solveLower(l, SIZE, e, e);
-    solveUpper(l, SIZE, e, e);
-    for (let i = 0; i < SIZE; i++) cov[i * SIZE + j] = e[i]!;
-  }
-  return { x, cov };
+  // A matrix with a positive diagonal added is positive definite.
+  const factor = new CholeskyDecomposition(new Matrix(m));
+  return { x: factor.solve(Matrix.columnVector(b)).to1DArray(), cov: factor.solve(Matrix.eye(SIZE)).to1DArray() };
 }
 
-const residual = (o: Observation, x: Float64Array) => o.seen - (o.a[0] * x[0]! + o.a[1] * x[1]! + o.a[2] * x[2]!);
+const residual = (o: Observation, x: readonly number[]) => o.seen - (o.a[0] * x[0]! + o.a[1] * x[1]! + o.a[2] * x[2]!);
 
 /** Constant of the bisquare for 95 % efficiency at the normal, and of the median absolute deviation (Huber, Robust Statistics). */
 const BISQUARE = 4.685;
@@ -67,7 +55,7 @@ const MAD_TO_SD = 1.4826;
 const STEPS = 40;
 
 /** Bisquare M-estimate by iteratively reweighted least squares, started from the least absolute deviations. */
-function robust(obs: readonly Observation[], priorSd: readonly number[]): { x: Float64Array; scale: number } {
+function robust(obs: readonly Observation[], priorSd: readonly number[]): { x: readonly number[]; scale: number } {
   let x = solve(
     obs,
     obs.map(() => 1),

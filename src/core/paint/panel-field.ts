@@ -1,4 +1,4 @@
-import { cholesky, solveLower, solveUpper } from '../stats/cholesky';
+import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import { logUpperTail } from '../stats/normal';
 import { FIELD } from './profiles';
 
@@ -37,24 +37,23 @@ export function panelField(readings: readonly PlacedFilm[], level: number, sprea
   const n = readings.length;
   const variance = Math.max(FIELD.leastSpread, spread) ** 2;
   const noise = FIELD.noise ** 2;
-  const k = new Float64Array(n * n);
-  for (let i = 0; i < n; i++)
-    for (let j = 0; j < n; j++) {
-      const [a, b] = [readings[i]!, readings[j]!];
-      k[i * n + j] = covariance(Math.hypot(a.uMm - b.uMm, a.vMm - b.vMm), variance);
-    }
+  const k = Matrix.zeros(n, n);
+  for (const [i, a] of readings.entries())
+    for (const [j, b] of readings.entries())
+      k.set(i, j, covariance(Math.hypot(a.uMm - b.uMm, a.vMm - b.vMm), variance));
   const tau = Float64Array.from(readings, (r) => (r.over ? 0 : 1 / noise));
   const nu = Float64Array.from(readings, (r) => (r.over ? 0 : (r.lnUm - level) / noise));
-  let state = posterior(k, n, tau, nu);
+  let state = posterior(k, tau, nu);
   const over = readings.flatMap((r, i) => (r.over ? [i] : []));
   for (let sweep = 0; sweep < SWEEPS && over.length > 0; sweep++) {
     let moved = 0;
     for (const i of over) moved = Math.max(moved, matchSite(i, readings[i]!.lnUm - level, noise, state, tau, nu));
-    state = posterior(k, n, tau, nu);
+    state = posterior(k, tau, nu);
     if (moved < SETTLED) break;
   }
-  const { l, root, alpha } = state;
-  const cross = new Float64Array(n);
+  const { root, alpha, factor } = state;
+  // (K + noise)⁻¹ between the readings' scaled covariances, once for all places.
+  const inverse = factor ? factor.solve(Matrix.eye(n)) : null;
   const scaled = new Float64Array(n);
   return {
     n,
@@ -62,51 +61,50 @@ export function panelField(readings: readonly PlacedFilm[], level: number, sprea
       let mean = level;
       for (let i = 0; i < n; i++) {
         const r = readings[i]!;
-        cross[i] = covariance(Math.hypot(r.uMm - uMm, r.vMm - vMm), variance);
-        mean += cross[i]! * alpha[i]!;
-        scaled[i] = root[i]! * cross[i]!;
+        const cross = covariance(Math.hypot(r.uMm - uMm, r.vMm - vMm), variance);
+        mean += cross * alpha[i]!;
+        scaled[i] = root[i]! * cross;
       }
-      if (n > 0) solveLower(l, n, scaled, scaled);
       let explained = 0;
-      for (let i = 0; i < n; i++) explained += scaled[i]! ** 2;
+      for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) explained += scaled[i]! * scaled[j]! * inverse!.get(i, j);
       return { mean, sd: Math.sqrt(Math.max(0, variance - explained)) };
     },
   };
 }
 
 interface Posterior {
-  readonly l: Float64Array;
+  /** Of I + √τ K √τ; null without readings, which a matrix library does not decompose. */
+  readonly factor: CholeskyDecomposition | null;
   readonly root: Float64Array;
-  readonly alpha: Float64Array;
-  readonly mean: Float64Array;
-  readonly variance: Float64Array;
+  readonly alpha: readonly number[];
+  readonly mean: readonly number[];
+  readonly variance: readonly number[];
 }
 
 /** Posterior at the readings for given site parameters (Rasmussen and Williams, eq. 3.53 to 3.56). */
-function posterior(k: Float64Array, n: number, tau: Float64Array, nu: Float64Array): Posterior {
+function posterior(k: Matrix, tau: Float64Array, nu: Float64Array): Posterior {
   const root = Float64Array.from(tau, Math.sqrt);
-  const b = new Float64Array(n * n);
-  for (let i = 0; i < n; i++)
-    for (let j = 0; j < n; j++) b[i * n + j] = (i === j ? 1 : 0) + root[i]! * root[j]! * k[i * n + j]!;
-  const l = cholesky(b, n) ?? new Float64Array(n * n).fill(0).map((_, i) => (i % (n + 1) === 0 ? 1 : 0));
-  const kNu = new Float64Array(n);
-  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) kNu[i] = kNu[i]! + k[i * n + j]! * nu[j]!;
-  const w = Float64Array.from(kNu, (v, i) => v * root[i]!);
-  solveLower(l, n, w, w);
-  solveUpper(l, n, w, w);
-  const alpha = Float64Array.from(nu, (v, i) => v - root[i]! * w[i]!);
-  const mean = new Float64Array(n);
-  const variance = new Float64Array(n);
-  const column = new Float64Array(n);
-  for (let i = 0; i < n; i++) {
-    for (let j = 0; j < n; j++) {
-      mean[i] = mean[i]! + k[i * n + j]! * alpha[j]!;
-      column[j] = root[j]! * k[i * n + j]!;
-    }
-    solveLower(l, n, column, column);
-    variance[i] = k[i * n + i]! - column.reduce((s, c) => s + c * c, 0);
-  }
-  return { l, root, alpha, mean, variance };
+  if (root.length === 0) return { factor: null, root, alpha: [], mean: [], variance: [] };
+  const s = Matrix.diag([...root]);
+  // Eigenvalues of I + √τ K √τ are 1 and above: it is positive definite.
+  const b = Matrix.eye(root.length);
+  for (let i = 0; i < root.length; i++)
+    for (let j = 0; j < root.length; j++) b.set(i, j, b.get(i, j) + root[i]! * root[j]! * k.get(i, j));
+  const factor = new CholeskyDecomposition(b);
+  const site = Matrix.columnVector([...nu]);
+  const alpha = Matrix.sub(site, s.mmul(factor.solve(s.mmul(k).mmul(site))));
+  const scaled = s.mmul(k);
+  const solved = factor.solve(scaled);
+  return {
+    factor,
+    root,
+    alpha: alpha.to1DArray(),
+    mean: k.mmul(alpha).to1DArray(),
+    variance: Array.from(
+      root,
+      (_, i) => k.get(i, i) - Matrix.mul(scaled.getColumnVector(i), solved.getColumnVector(i)).sum(),
+    ),
+  };
 }
 
 /** Moves the site of one censored reading to match the moments of "at least the ceiling"; returns how far it moved. */

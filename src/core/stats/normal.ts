@@ -1,3 +1,5 @@
+import jstat from 'jstat';
+
 const { exp, log, log1p } = Math;
 const ROOT2 = Math.SQRT2;
 
@@ -38,18 +40,10 @@ export function normalCdf(z: number): number {
   return z < 0 ? exp(logUpperTail(-z)) : 1 - exp(logUpperTail(z));
 }
 
-/** The z for which P(Z ≤ z) = p, 0 < p < 1: bisection on {@link normalCdf}; ±Infinity at the ends. */
+/** The z for which P(Z ≤ z) = p, 0 < p < 1; ±Infinity at the ends. */
 export function normalQuantile(p: number): number {
   if (p <= 0) return -Infinity;
-  if (p >= 1) return Infinity;
-  let lo = -40;
-  let hi = 40;
-  for (let i = 0; i < 80; i++) {
-    const mid = (lo + hi) / 2;
-    if (normalCdf(mid) < p) lo = mid;
-    else hi = mid;
-  }
-  return (lo + hi) / 2;
+  return p >= 1 ? Infinity : jstat.jStat.normal.inv(p, 0, 1);
 }
 
 /** The 90 % point of the standard normal: half-width in standard deviations of a 10 to 90 % interval. */

@@ -1,6 +1,7 @@
 import { logUpperTail, normalCdf, normalQuantile } from './normal';
 import { quantile } from './quantile';
 import { normalDraw, seeded } from './random';
+import { studentQuantile } from './student';
 
 it('matches published values of the normal distribution', () => {
   // Abramowitz & Stegun, Handbook of Mathematical Functions, table 26.1.
@@ -32,4 +33,27 @@ it('draws the same numbers from the same seed, evenly', () => {
   expect(draws.reduce((s, v) => s + v, 0) / 4000).toBeCloseTo(0.5, 1);
   const normal = Array.from({ length: 4000 }, () => normalDraw(a));
   expect(normal.reduce((s, v) => s + v * v, 0) / 4000).toBeCloseTo(1, 1);
+});
+
+it.each([
+  // Published tables of Student's t, one-sided 0.90 and 0.975.
+  [0.9, 1, 3.078],
+  [0.9, 3, 1.638],
+  [0.9, 10, 1.372],
+  [0.975, 1, 12.706],
+  [0.975, 2, 4.303],
+  [0.975, 30, 2.042],
+])('the quantile of Student’s t is that of the tables: p %p, %p degrees', (p, degrees, table) => {
+  expect(studentQuantile(p, degrees)).toBeCloseTo(table, 3);
+  expect(studentQuantile(1 - p, degrees)).toBeCloseTo(-table, 3);
+});
+
+it.each([
+  [0.5, 0],
+  [0.9, 1.2815515655446004],
+  [0.975, 1.959963984540054],
+  [0.999, 3.090232306167813],
+  [1e-6, -4.753424308822899],
+])('the quantile of the normal is that of the tables: %p', (p, z) => {
+  expect(normalQuantile(p)).toBeCloseTo(z, 9);
 });

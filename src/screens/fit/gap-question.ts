@@ -1,4 +1,4 @@
-import type { GapOrder } from '@/core/fit/gap';
+import type { GapOrder } from '@/core/fit/gap/order';
 import { BANK_CARD_MM, GAUGE_CARD, INNER_MARKS } from '@/core/fit/gauge-card';
 import type { Point } from '@/core/image/homography';
 import type { BodyOf, StoredRecord } from '@/core/kinds';

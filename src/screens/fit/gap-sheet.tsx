@@ -10,7 +10,7 @@ import {
   pieceFrom,
   recordedStations,
 } from '@/core/fit/by-hand';
-import { GAP_STAGES } from '@/core/fit/gap';
+import { GAP_STAGES } from '@/core/fit/gap/order';
 import { seamStations } from '@/core/fit/seams';
 import { toleranceFor } from '@/core/fit/tolerances';
 import type { Point } from '@/core/image/homography';

@@ -3,6 +3,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { plural } from '@/words/plural';
 import type { Chapter } from '../place';
 import { Photos } from './photos';
+import { PicturesPreview } from './preview';
 
 /** All pictures of the lot. */
 export const pictures: Chapter = {
@@ -11,6 +12,7 @@ export const pictures: Chapter = {
   Icon: Images,
   Screen: Photos,
   aspects: [],
+  Preview: PicturesPreview,
   says: ({ records }) => {
     const photos = recordsOf(records, 'photo');
     const loose = photos.filter((p) => p.body.zone === null).length;

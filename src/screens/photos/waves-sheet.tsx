@@ -19,7 +19,8 @@ const NUDGE = 0.005;
 const DRAWN = 160;
 
 /** Ranks a panel's waves by the stripes reflected in it: mark the stretch, say how long it is, keep. */
-export function WavesSheet({ photo, onClose }: { photo: StoredRecord<'photo'>; onClose: () => void }) {
+export function WavesSheet({ photos, onClose }: { photos: readonly StoredRecord<'photo'>[]; onClose: () => void }) {
+  const photo = photos[0]!;
   const { plan, store, car } = useInspection();
   const wording = useWording(car?.steering);
   const [corners, setCorners] = useState<readonly (Point | null)[]>([null, null]);

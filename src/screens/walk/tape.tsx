@@ -1,7 +1,8 @@
 'use client';
 
+import { ChevronRight } from 'lucide-react';
 import Link from 'next/link';
-import { memo } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { VIEWS, type View } from '@/core/body/zone';
 import { usePhotoQueue } from '@/ui/device/use-photo-queue';
 import { usePreferences } from '@/ui/preferences';
@@ -23,31 +24,60 @@ export const Tape = memo(function Tape({ view, onView }: { view: View; onView: (
   const photos = usePhotoQueue().photos.length;
   const waits = waitingText(waiting, photos);
   const lot = `/lots/${facts.lot.id}`;
+  const strip = useRef<HTMLDivElement>(null);
+  const [more, setMore] = useState(false);
+  const note = () => {
+    const s = strip.current;
+    if (s) setMore(s.scrollLeft + s.clientWidth < s.scrollWidth - 4);
+  };
+  useEffect(() => {
+    note();
+    window.addEventListener('resize', note);
+    return () => window.removeEventListener('resize', note);
+  });
+  // The station in hand is in sight.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: when the view changes
+  useEffect(() => {
+    const here = strip.current?.querySelector('[aria-pressed="true"]');
+    here?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [view]);
   return (
-    <nav aria-label="Stations" className="tape flex shrink-0 overflow-x-auto bg-tape text-tape-ink">
-      <Station name="Arrive" href={`${lot}/intake`} share={arrived ? 1 : 0} note={arrived ? 'stated' : 'open'} />
-      {ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0).map((v) => {
-        const share = coverage?.byView[v];
-        return (
-          <Station
-            key={v}
-            name={v === 'outside' ? 'Lap' : term(VIEW_WORDS, v, words)}
-            share={share?.seen ?? 0}
-            here={v === view}
-            onPress={() => onView(v)}
-            note={share?.blocked ? `${share.blocked} blocked` : ''}
-          />
-        );
-      })}
-      <Station
-        name="Road"
-        href={`${lot}/intake`}
-        share={0}
-        struck={car?.leave.drive !== 'yes'}
-        note={car?.leave.drive === 'yes' ? 'gate first' : car?.leave.drive === 'no' ? 'not driven' : 'ask leave'}
-      />
-      {waits !== '' && <Station name="Waits" href="/device" share={0} note={waits} />}
-      <Station name="Seal" href={`${lot}/report`} share={facts.state === 'sealed' ? 1 : 0} note={facts.state} />
+    <nav aria-label="Stations" className="tape relative flex shrink-0 bg-tape text-tape-ink">
+      <div ref={strip} onScroll={note} className="flex min-w-0 flex-1 overflow-x-auto [scrollbar-width:none]">
+        <Station name="Arrive" href={`${lot}/intake`} share={arrived ? 1 : 0} note={arrived ? 'stated' : 'open'} />
+        {ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0).map((v) => {
+          const share = coverage?.byView[v];
+          return (
+            <Station
+              key={v}
+              name={v === 'outside' ? 'Lap' : term(VIEW_WORDS, v, words)}
+              share={share?.seen ?? 0}
+              here={v === view}
+              onPress={() => onView(v)}
+              note={share?.blocked ? `${share.blocked} blocked` : ''}
+            />
+          );
+        })}
+        <Station
+          name="Road"
+          href={`${lot}/intake`}
+          share={0}
+          struck={car?.leave.drive !== 'yes'}
+          note={car?.leave.drive === 'yes' ? 'gate first' : car?.leave.drive === 'no' ? 'not driven' : 'ask leave'}
+        />
+        {waits !== '' && <Station name="Waits" href="/device" share={0} note={waits} />}
+        <Station name="Seal" href={`${lot}/report`} share={facts.state === 'sealed' ? 1 : 0} note={facts.state} />
+      </div>
+      {more && (
+        <button
+          type="button"
+          className="grid w-11 shrink-0 place-items-center border-l-2 border-tape-ink bg-tape hover:bg-[oklch(0.92_0.11_95)]"
+          aria-label="More stations"
+          onClick={() => strip.current?.scrollBy({ left: strip.current.clientWidth * 0.8 })}
+        >
+          <ChevronRight size={20} aria-hidden="true" />
+        </button>
+      )}
     </nav>
   );
 });
@@ -84,7 +114,7 @@ function Station({ name, share, note = '', here = false, struck = false, href, o
       />
     </>
   );
-  const style = `relative min-h-12 min-w-24 flex-1 border-r-2 border-tape-ink px-3 pt-2 pb-1.5 text-left hover:bg-[oklch(0.92_0.11_95)] ${here ? 'bg-[oklch(0.93_0.1_95)]' : ''}`;
+  const style = `relative min-h-12 min-w-21 flex-1 lg:min-w-24 border-r-2 border-tape-ink px-3 pt-2 pb-1.5 text-left hover:bg-[oklch(0.92_0.11_95)] ${here ? 'bg-[oklch(0.93_0.1_95)]' : ''}`;
   if (href) {
     return (
       <Link href={href} className={style}>

@@ -39,8 +39,8 @@ function Drawing(props: PlanDrawingProps) {
           <rect width="8" height="60" fill="var(--cut)" opacity="0.45" />
         </pattern>
       </defs>
-      <JoinsLayer plan={plan} view={view} />
       <ZonesLayer {...props} />
+      <JoinsLayer plan={plan} view={view} />
       <PatternLayer plan={plan} view={view} />
       {props.groups?.map((g, i) => (
         <Group key={g.name} group={g} place={i} props={props} />

@@ -50,7 +50,7 @@ const ZoneName = memo(function ZoneName({ zone, name }: { zone: Zone; name: stri
   const [along, across] = upright ? [h, w] : [w, h];
   const lines = name.length * LETTER * 64 > along ? name.split(/, | (?=\S+$)/) : [name];
   const longest = Math.max(...lines.map((l) => l.length));
-  const size = Math.min(64, along / (longest * LETTER), across / (lines.length * 1.15));
+  const size = Math.min(56, along / (longest * LETTER), across / (lines.length * 1.15));
   if (size < 36) return null;
   const [x, y] = [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
   return (
@@ -60,7 +60,11 @@ const ZoneName = memo(function ZoneName({ zone, name }: { zone: Zone; name: stri
       textAnchor="middle"
       fontSize={size}
       fontFamily="var(--font-sans)"
-      fill="var(--soft)"
+      fill="var(--ink)"
+      stroke="var(--card)"
+      strokeWidth={size * 0.34}
+      strokeLinejoin="round"
+      paintOrder="stroke"
       pointerEvents="none"
       transform={upright ? `rotate(-90 ${x} ${y})` : undefined}
       aria-hidden="true"

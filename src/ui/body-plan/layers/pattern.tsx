@@ -8,19 +8,15 @@ import type { View } from '@/core/body/zone';
 /** Length of a notch into its piece, mm. */
 const NOTCH_MM = 26;
 
-/** What joins the pieces of a view: axles; drawn below them. */
+/** What joins the pieces of a view: axles, drawn over them. */
 export const JoinsLayer = memo(function JoinsLayer({ plan, view }: { plan: Plan; view: View }) {
-  return joinsOf(plan, view).map((s, i) => (
-    <path
-      key={i}
-      d={pathOf(s.points, s.closed)}
-      fill="none"
-      stroke="var(--cut)"
-      strokeWidth="6"
-      opacity="0.7"
-      aria-hidden="true"
-    />
-  ));
+  return (
+    <g pointerEvents="none" aria-hidden="true" fill="var(--card)" stroke="var(--cut)" strokeWidth="6">
+      {joinsOf(plan, view).map((s, i) => (
+        <path key={i} d={pathOf(s.points, s.closed)} {...(s.dashed && { strokeDasharray: '18 14', fill: 'none' })} />
+      ))}
+    </g>
+  );
 });
 
 /** Fold lines and paired notches, as a cutter marks a pattern; drawn over the pieces. */

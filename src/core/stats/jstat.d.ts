@@ -1,0 +1,10 @@
+/** What is used of jstat, which ships no types. */
+declare module 'jstat' {
+  const jstat: {
+    readonly jStat: {
+      readonly normal: { inv(p: number, mean: number, sd: number): number };
+      readonly studentt: { inv(p: number, degrees: number): number };
+    };
+  };
+  export default jstat;
+}
