@@ -2,7 +2,6 @@ import { createHash } from 'node:crypto';
 import { differenceCiede2000 } from 'culori';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
-import sharp from 'sharp';
 import { type AnyRecord, KINDS } from '@/core/kinds';
 import { takeSnapshot } from '@/report/snapshot';
 import { planOf } from '../src/core/body/plan';
@@ -23,10 +22,10 @@ import { PLAIN_WORDING } from '../src/words/vocabulary';
 import { recordsOfLot } from './lot-records';
 import { LOTS } from './lots';
 import { MAKES } from './makes';
+import { pixelsOf as pixelsOfBytes } from './measured';
 import { drawPicture, GREY_CARD_PLACES, type PictureOrder, STRIPES_PLACE, type Subject, seamScene } from './pictures';
-import { gaugeShows, TRUTHS } from './truth';
+import { gaugeShows } from './truth';
 import type { DemoVisit } from './visit';
-import { FACTS } from './visits';
 
 const STARTED = new Date('2027-02-10T08:30:00Z');
 const LOT_ID = '01940000-0000-7000-8000-0000000000ff';
@@ -61,7 +60,7 @@ it.each(WALKED)('enters only what the gateway takes: lot %i', (number) => {
   }
   expect(new Set(visit.changes.map((c) => c.id)).size).toBe(visit.changes.length);
   for (const order of orders) if (order.finding !== null) expect(visit.findings[order.finding]!.zone).toBe(order.zone);
-  expect(FACTS[number]).toBeDefined();
+  expect(lot.facts).toBeDefined();
 });
 
 it.each(WALKED)('no statement of a report contradicts another: lot %i', (number) => {
@@ -132,7 +131,7 @@ it.each(WALKED)('no statement of a report contradicts another: lot %i', (number)
 
 it('reads thickness from the hidden truth', () => {
   const random = seeded(4);
-  const shown = (zone: string) => Array.from({ length: 400 }, () => gaugeShows(TRUTHS[1]!, zone, 500, random));
+  const shown = (zone: string) => Array.from({ length: 400 }, () => gaugeShows(LOTS[0]!.truth!, zone, 500, random));
   const median = (zone: string) =>
     shown(zone)
       .map((s) => s.thicknessUm)
@@ -167,13 +166,7 @@ it('draws the same picture for the same order, and another for another', async (
   expect(new Set(await Promise.all(subjects.map((s) => hash(s, 3)))).size).toBe(subjects.length);
 });
 
-const pixelsOf = async (order: PictureOrder) => {
-  const { data, info } = await sharp(await drawPicture(order))
-    .ensureAlpha()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  return { data, width: info.width, height: info.height };
-};
+const pixelsOf = async (order: PictureOrder) => pixelsOfBytes(await drawPicture(order));
 
 it('draws stripes whose waves are found as large as they were drawn', async () => {
   const long: number[] = [];

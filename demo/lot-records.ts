@@ -1,28 +1,15 @@
-import type { DemoLot } from './lots';
+import type { DemoLot, PhotoOrder } from './lot';
 import { MAKES } from './makes';
 import { DemoVisit, demoIds } from './visit';
-import { FACTS, metalOf, type PhotoOrder, visitBegun, visitHalf, visitLot1, visitLot6, visitLot8 } from './visits';
-import { visitLot2, visitLot3, visitLot4, visitLot5, visitLot7 } from './visits-more';
-
-const FULL_WALKS: Readonly<Record<number, (v: DemoVisit, lot: DemoLot, visit: string) => PhotoOrder[]>> = {
-  1: visitLot1,
-  2: visitLot2,
-  3: visitLot3,
-  4: visitLot4,
-  5: visitLot5,
-  6: visitLot6,
-  7: visitLot7,
-  8: visitLot8,
-};
 
 function carBody(lot: DemoLot, style: string): object {
-  const facts = FACTS[lot.number];
+  const { facts } = lot;
   return {
     make: MAKES[lot.make].name,
     model: lot.model,
     year: lot.year,
     style,
-    baseMetal: metalOf(lot),
+    baseMetal: MAKES[lot.make].metal,
     paintType: facts?.paintType ?? 'unknown',
     colour: facts?.colour ?? '',
     steering: facts?.steering ?? 'left',
@@ -47,8 +34,8 @@ export function recordsOfLot(
   inspector: string,
 ): { visit: DemoVisit; orders: PhotoOrder[] } {
   const plan = DemoVisit.planFor(lot.style, {
-    baseMetal: metalOf(lot),
-    steering: FACTS[lot.number]?.steering ?? 'left',
+    baseMetal: MAKES[lot.make].metal,
+    steering: lot.facts?.steering ?? 'left',
   });
   const nextId = demoIds(lot.number);
   const visit = new DemoVisit(nextId, startedAt, plan, lot.number);
@@ -75,9 +62,7 @@ export function recordsOfLot(
               ...(lot.stage === 'full' ? [{ when: 'end', zeroUm: 2, foilUm: 125, foilReadUm: 127 }] : []),
             ],
           },
-    note: lot.number === 8 ? 'Half hidden behind a tram; left side reached through the pit.' : '',
+    note: lot.visitNote ?? '',
   });
-  const walk = lot.stage === 'half' ? visitHalf : lot.stage === 'begun' ? visitBegun : FULL_WALKS[lot.number]!;
-  const orders = walk(visit, lot, visitId);
-  return { visit, orders };
+  return { visit, orders: lot.walk?.(visit, visitId) ?? [] };
 }

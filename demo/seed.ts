@@ -2,13 +2,6 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { addDays, format } from 'date-fns';
 import { count, eq } from 'drizzle-orm';
-import sharp from 'sharp';
-import { compareColours } from '../src/core/colour/compare';
-import { correctedGap, recordedStations } from '../src/core/fit/by-hand';
-import { measureGap } from '../src/core/fit/gap/measure';
-import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
-import type { Estimate } from '../src/core/stats/estimate';
-import { wavesOf } from '../src/core/waves/waves';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
@@ -18,25 +11,18 @@ import { addLot, yardPage } from '../src/data/lots';
 import { lendLot } from '../src/data/people';
 import { addLink } from '../src/data/seals';
 import { lot as lotTable, organisation } from '../src/data/tables/farvin';
-import { drawSeam } from '../src/instruments/camera';
 import { runExport } from '../src/server/export/jobs';
 import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';
 import { newToken, saleYear, sealInspection, tokenHash } from '../src/server/sealing';
 import { freshSummaries } from '../src/server/summaries';
+import type { DemoLot, PhotoOrder } from './lot';
 import { recordsOfLot } from './lot-records';
-import { type DemoLot, LOTS } from './lots';
+import { LOTS } from './lots';
 import { MAKES } from './makes';
-import {
-  drawPicture,
-  GREY_CARD_PLACES,
-  type PictureOrder,
-  STRIPES_LENGTH_MM,
-  STRIPES_PLACE,
-  seamScene,
-} from './pictures';
+import { MEASURED, pixelsOf } from './measured';
+import { drawPicture, type PictureOrder } from './pictures';
 import type { DemoVisit } from './visit';
-import { FACTS, type PhotoOrder } from './visits';
 
 const PASSWORD = 'tramshed-demo';
 
@@ -86,67 +72,11 @@ async function photos(
       ...(order.seam && { seam: order.seam }),
       drawn: true,
     });
-    if (order.measured) await measureOn(visit, photo, bytes, order, picture);
+    if (!order.measured) continue;
+    const body = MEASURED[order.measured]({ photo, pixels: await pixelsOf(bytes), order, drawn: picture });
+    visit.put(order.measured, { ...body, at: visit.at() });
   }
   await send(db, actor, inspectionId, visit.changes.slice(from), visit.startedAt);
-}
-
-/** Measures on a drawn picture with the same functions as the screens, and enters what they say. */
-async function measureOn(
-  visit: DemoVisit,
-  photo: string,
-  bytes: Buffer,
-  order: PhotoOrder,
-  picture: PictureOrder,
-): Promise<void> {
-  const { data, info } = await sharp(bytes).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
-  const pixels = { data, width: info.width, height: info.height };
-  const figures = ({ value, low, high }: Estimate) => ({ value: value!, low: low!, high: high! });
-  if (order.measured?.kind === 'colour') {
-    const { card, a, b } = GREY_CARD_PLACES;
-    const found = compareColours(pixels, card, a, b);
-    if (!found.ok) throw new Error(`the drawn grey card was refused: ${found.reason}`);
-    const deltaE = figures(found.deltaE);
-    visit.put('colour', {
-      zone: order.zone,
-      against: order.measured.against,
-      angles: [{ photo, card, a, b, deltaE }],
-      deltaE,
-      verdict: found.verdict,
-      at: visit.at(),
-    });
-  } else if (order.measured?.kind === 'gap') {
-    const { cardPx, seamPx } = drawSeam(seamScene(picture));
-    const asked = { cardMm: BANK_CARD_MM, cardPx, seamPx };
-    const found = measureGap(pixels, asked);
-    if (!found.ok) throw new Error(`the drawn seam was refused: ${found.reason}`);
-    visit.put('gap', {
-      seam: order.seam,
-      by: 'photo',
-      stations: recordedStations(correctedGap(found, BANK_CARD_MM, new Map()), 0),
-      photo: {
-        id: photo,
-        ...asked,
-        pxPerMm: found.pxPerMm,
-        tiltDeg: found.tiltDeg,
-        reprojectionPx: found.reprojectionPx,
-      },
-      at: visit.at(),
-    });
-  } else {
-    const found = wavesOf(pixels, STRIPES_PLACE, STRIPES_LENGTH_MM);
-    if (!found.ok) throw new Error(`the drawn stripes were refused: ${found.reason}`);
-    visit.put('waves', {
-      zone: order.zone,
-      photo,
-      stretch: STRIPES_PLACE,
-      lengthMm: STRIPES_LENGTH_MM,
-      shortMm: figures(found.shortMm),
-      longMm: figures(found.longMm),
-      edges: found.edges.length,
-      at: visit.at(),
-    });
-  }
 }
 
 async function inspect(
@@ -160,11 +90,8 @@ async function inspect(
   const startedAt = addDays(new Date(`${today.toISOString().slice(0, 10)}T08:30:00Z`), -6 + (lot.number % 5));
   const { visit, orders } = recordsOfLot(lot, startedAt, ids.lotId, actor.name);
   await send(db, actor, ids.inspectionId, visit.changes, startedAt);
-  await photos(db, actor, ids.inspectionId, visit, orders, lot, FACTS[lot.number]?.hex ?? '#777777');
+  await photos(db, actor, ids.inspectionId, visit, orders, lot, lot.facts?.hex ?? '#777777');
 }
-
-/** Lots that the trustee may see: his own. */
-const LENT = new Set([1, 2, 3, 4, 5, 6, 7, 8]);
 
 async function seed(db: Db, today: Date): Promise<string> {
   const orgId = await createOrganisation(db, 'Tramshed Dispersal Office', today);
@@ -186,10 +113,10 @@ async function seed(db: Db, today: Date): Promise<string> {
   for (const lot of LOTS) {
     const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
     const ids = (await addLot(db, petra, saleId, { number: lot.number, title, reportDueOn: day(lot.dueInDays) }))!;
-    if (LENT.has(lot.number)) await lendLot(db, petra, ids.lotId, harald.userId, true);
+    if (lot.lent) await lendLot(db, petra, ids.lotId, harald.userId, true);
     if (lot.keeper) await keeper(db, ids.lotId, lot.keeper);
     await inspect(db, lot.keeper === 'Tomas Orrell' ? tomas : ilse, lot, ids, today);
-    if (lot.number === 6) await sealLot(db, petra, ids, today);
+    if (lot.sealed) await sealLot(db, petra, ids, today);
   }
   // As the server does a moment after the last entry.
   await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));

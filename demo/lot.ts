@@ -1,0 +1,62 @@
+import type { MakeId } from './makes';
+import type { Measured } from './measured';
+import type { Subject } from './pictures';
+import type { CarTruth } from './truth';
+import type { DemoVisit } from './visit';
+
+export interface PhotoOrder {
+  readonly subject: Subject;
+  readonly zone: string | null;
+  /** Index into the visit's findings, or null. */
+  readonly finding: number | null;
+  readonly caption: string;
+  readonly figure?: string;
+  readonly other?: string;
+  readonly wavesMm?: number;
+  readonly gapMm?: readonly [number, number];
+  /** The seam that the picture shows, to be measured at the desk. */
+  readonly seam?: string;
+  /** What is measured on the picture. */
+  readonly measured?: Measured;
+  /** The panel that a colour is measured against. */
+  readonly against?: string;
+}
+
+export interface CarFacts {
+  readonly colour: string;
+  readonly hex: string;
+  readonly paintType: 'single-stage' | 'clear-coat' | 'metallic';
+  readonly steering: 'left' | 'right';
+  readonly chassisNumber: string;
+  readonly engineNumber: string;
+  readonly odometer: { value: number; unit: 'km' | 'mi' } | null;
+  readonly keptIn: string;
+  readonly drive: 'yes' | 'no' | 'not-asked';
+}
+
+/** How far the demo's inspectors have come with a lot. */
+export type Stage = 'full' | 'half' | 'begun' | 'listed';
+
+export interface DemoLot {
+  readonly number: number;
+  readonly make: MakeId;
+  readonly model: string;
+  readonly year: number;
+  readonly body: string;
+  readonly stage: Stage;
+  /** The plan of its body. */
+  readonly style: string;
+  /** Days from the day of seeding until the report is due. */
+  readonly dueInDays: number;
+  readonly keeper: '' | 'Ilse Brandvik' | 'Tomas Orrell';
+  /** The trustee sees it. */
+  readonly lent?: true;
+  readonly sealed?: true;
+  readonly visitNote?: string;
+  /** What is stated at intake; absent for a lot nobody has been to. */
+  readonly facts?: CarFacts;
+  /** What its panels really are: hidden from the program. */
+  readonly truth?: CarTruth;
+  /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */
+  readonly walk?: (v: DemoVisit, visit: string) => PhotoOrder[];
+}

@@ -1,0 +1,74 @@
+import { measureRound } from '../fit';
+import type { DemoLot, PhotoOrder } from '../lot';
+import type { CarTruth } from '../truth';
+import type { DemoVisit } from '../visit';
+import { cleanAll, enter, measureAll } from '../walks';
+
+const TRUTH: CarTruth = { film: { medianUm: 265, spread: 0.22 }, panels: { deck: { medianUm: 330, spread: 0.26 } } };
+
+function walk(v: DemoVisit, visit: string): PhotoOrder[] {
+  measureAll(v, TRUTH, visit);
+  measureRound(v, { zone: 'door.right.front', bulge: { seam: 'door.right.front|quarter.right', mm: 3.6 } }, 5, 21);
+  measureRound(v, { zone: 'door.left.front', dyMm: 0.3 }, 5, 22);
+  enter(
+    v,
+    [
+      ['restored', 'Restored 1988 by the museum’s own workshop.', 'Museum card'],
+      ['everything-works', 'Everything works.', 'Harald Voss, trustee'],
+    ],
+    [
+      ['deck', 'rust-blister', { count: 6, sizeMm: 9, where: 'lower lip, left half', visibleFromM: 1 }],
+      ['deck', 'orange-peel', { share: 0.5, where: 'upper face' }],
+      ['lamp.left.tail', 'pitting', { share: 0.12, where: 'die-cast bezel' }],
+      ['panel.front', 'pitting', { count: 1, sizeMm: 110, where: 'die-cast emblem' }],
+      ['top', 'works-poorly', { where: 'stops half way, goes on by hand', note: '41 s to open, engine running.' }],
+      ['top', 'worn', { sizeMm: 240, where: 'fold above the left quarter' }],
+      ['glass.rear', 'cloudy', { share: 0.4, note: 'Plastic, yellowed.' }],
+      ['door.right.front', 'hard-shut', {}],
+      ['carpet.right.front', 'damp', { where: 'below the heater' }],
+      ['floor.right.front', 'rust-film', { sizeMm: 300, where: 'along the rocker' }],
+      ['outrigger.right.rear', 'rust-scale', { sizeMm: 70, where: 'lower flange' }],
+      ['engine', 'leak-damp', { where: 'rear main' }],
+      ['wheel.right.rear', 'tire-aged', { note: 'Code 1811: past fifteen years on the sale day.' }],
+    ],
+  );
+  cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank', 'well.top']);
+  v.blocked(['well.top'], 'obstructed', 'top folded into it');
+  v.blocked(['tank'], 'no-lift', 'pit too short');
+  return [
+    { subject: 'blisters', zone: 'deck', finding: 0, caption: 'Lower lip of the boot lid' },
+    { subject: 'chrome', zone: 'lamp.left.tail', finding: 2, caption: 'Die-cast bezel' },
+    { subject: 'panel', zone: 'deck', finding: 1, caption: 'Peel, against the light' },
+    { subject: 'cabin', zone: 'seat.left.front', finding: null, caption: 'Front seats' },
+    { subject: 'rust', zone: 'outrigger.right.rear', finding: 10, caption: 'Outrigger, lower flange' },
+    { subject: 'gauge', zone: 'fender.left', finding: null, caption: 'Gauge on the wing', figure: '262' },
+    { subject: 'plate', zone: 'bulkhead', finding: null, caption: 'Plate' },
+  ];
+}
+
+/** Lot 2, two-tone convertible: superb chrome but for two die-cast pieces, blisters at the boot lip, a slow top. */
+export const LOT_02: DemoLot = {
+  number: 2,
+  make: 'sarvane',
+  model: 'Lido',
+  year: 1959,
+  body: 'convertible',
+  style: 'convertible',
+  stage: 'full',
+  dueInDays: 5,
+  keeper: 'Tomas Orrell',
+  lent: true,
+  facts: {
+    colour: 'pale yellow over cream',
+    hex: '#d8cf8e',
+    paintType: 'single-stage',
+    steering: 'left',
+    chassisNumber: 'SL59-01177',
+    engineNumber: 'SV8 01177',
+    odometer: { value: 41870, unit: 'mi' },
+    keptIn: 'dry hall, island air',
+    drive: 'yes',
+  },
+  truth: TRUTH,
+  walk,
+};

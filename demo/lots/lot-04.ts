@@ -1,0 +1,73 @@
+import type { DemoLot, PhotoOrder } from '../lot';
+import type { CarTruth } from '../truth';
+import type { DemoVisit } from '../visit';
+import { cleanAll, enter, measureAll } from '../walks';
+
+const TRUTH: CarTruth = {
+  film: { medianUm: 92, spread: 0.16 },
+  panels: { roof: { medianUm: 48, spread: 0.3 }, hood: { medianUm: 55, spread: 0.28 } },
+};
+
+function walk(v: DemoVisit, visit: string): PhotoOrder[] {
+  measureAll(v, TRUTH, visit);
+  enter(
+    v,
+    [
+      ['original-paint', 'Never repainted.', 'Museum card'],
+      ['matching-engine', 'Engine number agrees with the log book.', 'Log book'],
+    ],
+    [
+      ['roof', 'fading', { share: 0.9 }],
+      ['roof', 'burn-through', { count: 3, sizeMm: 180, where: 'crown' }],
+      ['hood', 'fading', { share: 0.8 }],
+      ['hood', 'burn-through', { count: 2, sizeMm: 90, where: 'centre hinge' }],
+      ['deck', 'cracking', { share: 0.2, where: 'upper third' }],
+      ['headliner', 'sagging', { note: 'Down from two bows.' }],
+      ['seat.left.front', 'worn', { sizeMm: 200, where: 'piping' }],
+      ['fender.right', 'touch-up', { count: 4, sizeMm: 15, where: 'lower rear' }],
+      ['door.left.rear', 'drops', { note: 'About 4 mm at the latch: hinge post of wood.' }],
+      ['rocker.left', 'rust-film', { sizeMm: 250, where: 'behind the running board' }],
+      ['glass.windshield', 'delamination', { sizeMm: 60, where: 'lower corners' }],
+      ['wheel.left.front', 'tire-aged', {}],
+      ['engine', 'leak-damp', { where: 'water pump gland' }],
+    ],
+  );
+  cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank', 'trunk.well']);
+  v.blocked(['trunk.well'], 'owner', 'tools sealed by the trustees');
+  v.blocked(['tank'], 'no-lift', 'pit too short');
+  return [
+    { subject: 'panel', zone: 'roof', finding: 1, caption: 'Worn through on the crown' },
+    { subject: 'panel', zone: 'hood', finding: 2, caption: 'Faded top surface' },
+    { subject: 'cracks', zone: 'deck', finding: 4, caption: 'Upper third' },
+    { subject: 'cabin', zone: 'headliner', finding: 5, caption: 'Down from two bows' },
+    { subject: 'gauge', zone: 'roof', finding: null, caption: 'Gauge on the roof', figure: '47' },
+    { subject: 'plate', zone: 'bulkhead', finding: null, caption: 'Plate, number agrees with the engine' },
+  ];
+}
+
+/** Lot 4, pre-war saloon: weathered on top, headlining down, number matches, gauges work. */
+export const LOT_04: DemoLot = {
+  number: 4,
+  make: 'brannock',
+  model: 'Eleven',
+  year: 1938,
+  body: 'saloon',
+  style: 'saloon4',
+  stage: 'full',
+  dueInDays: 6,
+  keeper: 'Ilse Brandvik',
+  lent: true,
+  facts: {
+    colour: 'maroon over black',
+    hex: '#4b1f24',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: 'B11-38-0642',
+    engineNumber: 'B11 0642',
+    odometer: { value: 56230, unit: 'mi' },
+    keptIn: 'dry hall',
+    drive: 'no',
+  },
+  truth: TRUTH,
+  walk,
+};

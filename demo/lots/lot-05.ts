@@ -1,0 +1,80 @@
+import type { DemoLot, PhotoOrder } from '../lot';
+import type { CarTruth } from '../truth';
+import type { DemoVisit } from '../visit';
+import { cleanAll, enter, measureAll } from '../walks';
+
+const TRUTH: CarTruth = {
+  film: { medianUm: 255, spread: 0.2 },
+  panels: { 'quarter.right': { medianUm: 1100, spread: 0.45 } },
+};
+
+function walk(v: DemoVisit, visit: string): PhotoOrder[] {
+  measureAll(v, TRUTH, visit);
+  enter(
+    v,
+    [
+      ['never-hit', 'Never in an accident.', 'Harald Voss, trustee'],
+      ['restored', 'Repainted in 2016 after it left the coast.', 'Invoice in the file'],
+    ],
+    [
+      ['quarter.right', 'filler-visible', { sizeMm: 320, where: 'rear corner, low' }],
+      ['quarter.right', 'cracking', { sizeMm: 60, where: 'above the bumper bracket' }],
+      ['crossmember.front', 'impact-damage', { sizeMm: 90, where: 'tie-down hole torn, left' }],
+      ['valance.front', 'dent', { sizeMm: 130, where: 'left, behind the bumper' }],
+      ['rocker.left', 'patch-neat', { sizeMm: 420, where: 'rear half' }],
+      ['rocker.right', 'rust-blister', { count: 4, sizeMm: 15, where: 'front end' }],
+      ['door.left.front', 'overspray', { where: 'on the hinge screws' }],
+      ['hatch', 'rubber-hard', {}],
+      ['lid.engine', 'colour-mismatch', { where: 'against the hatch', visibleFromM: 3 }],
+      ['floor.left.front', 'fresh-underseal', { share: 0.6 }],
+      ['rail.left.rear', 'rust-scale', { sizeMm: 160, where: 'ahead of the engine mount' }],
+      ['seat.right.front', 'stained', { sizeMm: 200 }],
+      ['engine', 'leak-damp', { where: 'push-rod tubes' }],
+    ],
+  );
+  cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank', 'load.left', 'load.right']);
+  v.blocked(['load.left', 'load.right'], 'trim-on', 'camping cupboards');
+  v.blocked(['tank'], 'no-lift', 'pit too short');
+  return [
+    { subject: 'cracks', zone: 'quarter.right', finding: 1, caption: 'Crack over the filler' },
+    { subject: 'panel', zone: 'quarter.right', finding: 0, caption: 'Rear corner, against the light' },
+    { subject: 'rust', zone: 'crossmember.front', finding: 2, caption: 'Tie-down torn' },
+    { subject: 'blisters', zone: 'rocker.right', finding: 5, caption: 'Front end' },
+    { subject: 'rust', zone: 'rail.left.rear', finding: 10, caption: 'Ahead of the engine mount' },
+    {
+      subject: 'gauge',
+      zone: 'quarter.right',
+      finding: null,
+      caption: 'Gauge, no further than its ceiling',
+      figure: '---',
+    },
+    { subject: 'cabin', zone: 'load.floor', finding: null, caption: 'Camping fit-out' },
+  ];
+}
+
+/** Lot 5, camper: tidy respray, a tie-down torn at the front, filler at one rear corner, years by the sea. */
+export const LOT_05: DemoLot = {
+  number: 5,
+  make: 'tolve',
+  model: 'Carrier',
+  year: 1969,
+  body: 'camper',
+  style: 'van',
+  stage: 'full',
+  dueInDays: 6,
+  keeper: 'Ilse Brandvik',
+  lent: true,
+  facts: {
+    colour: 'orange and white',
+    hex: '#c8743a',
+    paintType: 'single-stage',
+    steering: 'left',
+    chassisNumber: 'TC69-440128',
+    engineNumber: 'TC 51377',
+    odometer: { value: 97600, unit: 'km' },
+    keptIn: 'by the sea until 2015',
+    drive: 'no',
+  },
+  truth: TRUTH,
+  walk,
+};

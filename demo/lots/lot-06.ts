@@ -1,0 +1,87 @@
+import type { DemoLot, PhotoOrder } from '../lot';
+import type { CarTruth } from '../truth';
+import type { DemoVisit } from '../visit';
+import { measureAll } from '../walks';
+
+const LOT6_MARKS: readonly [zone: string, mark: string, where: string][] = [
+  ['bed.left', 'stripe-no-edge', 'whole length'],
+  ['bed.right', 'stripe-no-edge', 'whole length'],
+  ['hood', 'label-in-place', 'inside, left front corner'],
+  ['fender.left', 'fasteners-untouched', 'upper row'],
+  ['fender.right', 'fasteners-untouched', 'upper row'],
+  ['tailgate', 'hidden-runs', 'inside the lower fold'],
+];
+
+const TRUTH: CarTruth = { film: { medianUm: 124, spread: 0.1 }, panels: {} };
+
+function walk(v: DemoVisit, visit: string): PhotoOrder[] {
+  measureAll(v, TRUTH, visit, [], 'mil');
+  v.put('claim', {
+    kind: 'original-paint',
+    text: 'Never painted; the stripe is the maker’s.',
+    source: 'Family letter',
+    saidAt: v.at(),
+  });
+  v.put('claim', { kind: 'owners', text: 'One family since new.', source: 'Family letter', saidAt: v.at() });
+  v.put('claim', {
+    kind: 'mileage',
+    text: '143,900 km, every service stamped.',
+    source: 'Service book',
+    saidAt: v.at(),
+  });
+  for (const [zone, mark, where] of LOT6_MARKS) v.put('mark', { zone, mark, where, at: v.at() });
+  v.finding('hood', 'chip', { count: 34, sizeMm: 3, where: 'leading third' });
+  v.finding('fender.left', 'chip', { count: 11, sizeMm: 3, where: 'behind the wheel' });
+  v.finding('fender.right', 'chip', { count: 9, sizeMm: 3, where: 'behind the wheel' });
+  v.finding('bed.floor', 'scratch-through', { count: 18, sizeMm: 300, where: 'from loads' });
+  v.finding('bed.floor', 'rust-film', { sizeMm: 200, where: 'around the tie-downs' });
+  v.finding('tailgate', 'dent', { sizeMm: 60, where: 'upper edge, centre' });
+  v.finding('bed.right', 'ding', { count: 3, sizeMm: 20, where: 'below the stripe' });
+  v.finding('bumper.rear', 'bent', { sizeMm: 90, where: 'right end' });
+  v.finding('seat.left.front', 'worn', { sizeMm: 250, where: 'outer bolster' });
+  v.finding('dash', 'works-poorly', { where: 'heater fan, lowest speed' });
+  v.finding('engine', 'leak-damp', { where: 'oil pan gasket' });
+  v.finding('wheel.right.front', 'tire-worn', { where: 'outer shoulder' });
+  for (const view of ['outside', 'engine', 'cabin', 'trunk', 'underneath'] as const) v.clean(view, ['tank']);
+  v.blocked(['tank'], 'no-lift', 'pit too short for the rear');
+  return [
+    { subject: 'gauge', zone: 'roof', finding: null, caption: 'Gauge on the roof', figure: '119' },
+    { subject: 'chips', zone: 'hood', finding: 0, caption: 'Leading third of the hood' },
+    { subject: 'chips', zone: 'fender.left', finding: 1, caption: 'Behind the wheel' },
+    { subject: 'scratch', zone: 'bed.floor', finding: 3, caption: 'Load scratches' },
+    { subject: 'rust', zone: 'bed.floor', finding: 4, caption: 'Tie-down' },
+    { subject: 'panel', zone: 'tailgate', finding: 5, caption: 'Dent, upper edge' },
+    { subject: 'chrome', zone: 'bumper.rear', finding: 7, caption: 'Right end' },
+    { subject: 'cabin', zone: 'seat.left.front', finding: 8, caption: 'Outer bolster' },
+    { subject: 'plate', zone: 'bulkhead', finding: null, caption: 'Plate' },
+    { subject: 'seam', zone: 'door.left.front', finding: null, caption: 'Door to fender with card' },
+  ];
+}
+
+/** Lot 6, one family's pickup: factory paint and stripe, chips everywhere. */
+export const LOT_06: DemoLot = {
+  number: 6,
+  make: 'haskett',
+  model: 'Dray',
+  year: 1991,
+  body: 'pickup',
+  style: 'pickup',
+  stage: 'full',
+  dueInDays: -1,
+  keeper: 'Tomas Orrell',
+  lent: true,
+  sealed: true,
+  facts: {
+    colour: 'harvest cream with russet stripe',
+    hex: '#d9c79a',
+    paintType: 'clear-coat',
+    steering: 'left',
+    chassisNumber: 'HKD91-220871',
+    engineNumber: 'HD6-77120',
+    odometer: { value: 143900, unit: 'km' },
+    keptIn: 'one family, barn',
+    drive: 'yes',
+  },
+  truth: TRUTH,
+  walk,
+};

@@ -1,0 +1,97 @@
+import type { DemoLot, PhotoOrder } from '../lot';
+import type { CarTruth } from '../truth';
+import type { DemoVisit } from '../visit';
+import { measureAll } from '../walks';
+
+const TRUTH: CarTruth = {
+  film: { medianUm: 128, spread: 0.13 },
+  panels: {
+    'fender.left': { medianUm: 310, spread: 0.3 },
+    'door.left.rear': { medianUm: 290, spread: 0.28 },
+    'quarter.right': { medianUm: 780, spread: 0.5 },
+    'rocker.left': { medianUm: 540, spread: 0.45 },
+    'rocker.right': { medianUm: 520, spread: 0.45 },
+  },
+};
+
+function walk(v: DemoVisit, visit: string): PhotoOrder[] {
+  measureAll(v, TRUTH, visit, ['roof', 'valance.front']);
+  v.put('claim', { kind: 'no-rust', text: 'Solid underneath.', source: 'Earlier listing', saidAt: v.at() });
+  v.finding('floor.left.front', 'perforated', { count: 2, sizeMm: 140, where: 'outer edge to the rocker' });
+  v.finding('floor.right.front', 'perforated', { sizeMm: 220, where: 'below the carpet' });
+  v.finding('floor.left.rear', 'rust-scale', { sizeMm: 300, where: 'whole pan' });
+  v.finding('rail.left.front', 'structural-loss', { sizeMm: 180, where: 'at the steering mount', active: 'active' });
+  v.finding('rocker.left', 'perforated', { count: 3, sizeMm: 60, where: 'front end' });
+  v.finding('rocker.right', 'patch-crude', { sizeMm: 380, where: 'plate riveted over' });
+  v.finding('quarter.right', 'filler-visible', { sizeMm: 260, where: 'wheel lip' });
+  v.finding('fender.left', 'rust-blister', { count: 8, sizeMm: 18, where: 'bottom, behind the wheel' });
+  v.finding('roof', 'fading', { share: 0.7 });
+  v.finding('hood', 'fading', { share: 0.6 });
+  v.finding('hood', 'rust-film', { sizeMm: 180, where: 'centre' });
+  v.finding('lamp.left.head', 'missing', {});
+  v.finding('lamp.right.tail', 'missing', {});
+  v.finding('glass.windshield', 'glass-crack', { sizeMm: 340, where: 'lower left' });
+  v.finding('seat.right.front', 'split', { sizeMm: 220, where: 'cushion' });
+  v.finding('headliner', 'sagging', {});
+  v.finding('carpet.left.front', 'damp', {});
+  v.finding('engine', 'number-unreadable', { note: 'Stamp below rust.' });
+  v.finding('engine', 'inoperative', { where: 'does not turn by hand' });
+  v.finding('bumper.rear', 'plating-peels', { sizeMm: 300 });
+  v.blocked(['door.left.rear', 'door.right.rear'], 'locked', 'stuck shut');
+  v.clean('outside', ['door.left.rear', 'door.right.rear', 'rocker.left', 'rocker.right']);
+  v.clean('engine');
+  v.clean('cabin', ['card.left.rear', 'card.right.rear', 'carpet.left.rear', 'carpet.right.rear']);
+  v.blocked(
+    ['card.left.rear', 'card.right.rear', 'carpet.left.rear', 'carpet.right.rear'],
+    'locked',
+    'rear doors stuck',
+  );
+  v.blocked(v.plan.lap.trunk, 'no-key', 'boot key lost');
+  v.clean('underneath', ['tank', 'rail.left.rear', 'rail.right.rear', 'trunk.floor']);
+  return [
+    { subject: 'rust', zone: 'floor.left.front', finding: 0, caption: 'Through at the outer edge' },
+    { subject: 'rust', zone: 'floor.right.front', finding: 1, caption: 'Below the carpet' },
+    { subject: 'rust', zone: 'rail.left.front', finding: 3, caption: 'At the steering mount' },
+    { subject: 'rust', zone: 'rocker.left', finding: 4, caption: 'Front end' },
+    { subject: 'cracks', zone: 'quarter.right', finding: 6, caption: 'Filler edge' },
+    { subject: 'blisters', zone: 'fender.left', finding: 7, caption: 'Bottom' },
+    {
+      subject: 'gauge',
+      zone: 'quarter.right',
+      finding: null,
+      caption: 'Gauge, no further than its ceiling',
+      figure: '---',
+    },
+    { subject: 'cabin', zone: 'seat.right.front', finding: 14, caption: 'Cushion' },
+    { subject: 'plate', zone: 'bulkhead', finding: null, caption: 'Plate, rivets undisturbed' },
+    { subject: 'chrome', zone: 'bumper.rear', finding: 19, caption: 'Plating lifts' },
+  ];
+}
+
+/** Lot 8, a project: perforated floors, doors stuck, lamps missing, much of it there. */
+export const LOT_08: DemoLot = {
+  number: 8,
+  make: 'quillon',
+  model: 'Halyard',
+  year: 1972,
+  body: 'four-door',
+  style: 'saloon4',
+  stage: 'full',
+  dueInDays: 3,
+  keeper: 'Ilse Brandvik',
+  lent: true,
+  visitNote: 'Half hidden behind a tram; left side reached through the pit.',
+  facts: {
+    colour: 'faded blue',
+    hex: '#4a6c86',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: 'QHS72-19027',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'outdoors until 2011',
+    drive: 'no',
+  },
+  truth: TRUTH,
+  walk,
+};

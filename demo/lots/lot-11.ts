@@ -1,0 +1,26 @@
+import type { DemoLot } from '../lot';
+import { begunWalk } from '../walks';
+
+export const LOT_11: DemoLot = {
+  number: 11,
+  make: 'quillon',
+  model: 'Marten',
+  year: 1970,
+  body: 'four-door',
+  style: 'saloon4',
+  stage: 'begun',
+  dueInDays: 1,
+  keeper: 'Ilse Brandvik',
+  facts: {
+    colour: 'bronze',
+    hex: '#6d5334',
+    paintType: 'metallic',
+    steering: 'right',
+    chassisNumber: 'QMS70-03310',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'dry hall',
+    drive: 'not-asked',
+  },
+  walk: begunWalk,
+};

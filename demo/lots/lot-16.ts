@@ -1,0 +1,26 @@
+import type { DemoLot } from '../lot';
+import { begunWalk } from '../walks';
+
+export const LOT_16: DemoLot = {
+  number: 16,
+  make: 'quillon',
+  model: 'Halyard',
+  year: 1971,
+  body: 'fastback',
+  style: 'fastback',
+  stage: 'begun',
+  dueInDays: 4,
+  keeper: 'Ilse Brandvik',
+  facts: {
+    colour: 'signal orange',
+    hex: '#b5502a',
+    paintType: 'single-stage',
+    steering: 'right',
+    chassisNumber: '',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'dry hall',
+    drive: 'not-asked',
+  },
+  walk: begunWalk,
+};

@@ -1,0 +1,26 @@
+import type { DemoLot } from '../lot';
+import { begunWalk } from '../walks';
+
+export const LOT_19: DemoLot = {
+  number: 19,
+  make: 'haskett',
+  model: 'Yoke',
+  year: 1958,
+  body: 'pickup',
+  style: 'pickup',
+  stage: 'begun',
+  dueInDays: 5,
+  keeper: 'Tomas Orrell',
+  facts: {
+    colour: 'pale green',
+    hex: '#94a98a',
+    paintType: 'single-stage',
+    steering: 'left',
+    chassisNumber: 'HKY58-0911',
+    engineNumber: '',
+    odometer: null,
+    keptIn: 'dry hall',
+    drive: 'no',
+  },
+  walk: begunWalk,
+};
