@@ -55,7 +55,11 @@ test('kills of server or database under load lose and double nothing', async () 
     stream(() => callerOf(server.url, email), inspectionId, SEED + 1 + i),
   );
   try {
+    const taken = () => clients.reduce((n, c) => n + c.acknowledged.size, 0);
     for (let i = 0; i < KILLS; i++) {
+      // Something was taken since the last kill, however slow the machine.
+      const before = taken();
+      await expect.poll(taken, { timeout: 120_000 }).toBeGreaterThan(before + 10);
       await new Promise((r) => setTimeout(r, 100 + random() * 900));
       if (random() < 0.5) {
         await server.kill();

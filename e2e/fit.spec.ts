@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { drawSeam, PLAIN_SCENE } from '../src/instruments/camera';
-import { browserOf, enter, freshLot } from './people';
+import { browserOf, enter, freshLot, openChapter } from './people';
 
 const SEAM = 'door.left.front|fender.left';
 
@@ -23,7 +23,7 @@ test('a seam picture from drop to record: queued, tapped, refused off the seam, 
   });
   await page.getByLabel('Choose seam.jpg').check();
   await page.getByLabel('The chosen pictures show the seam').selectOption(SEAM);
-  await page.getByRole('link', { name: 'Fit', exact: true }).click();
+  await openChapter(page, 'Fit');
   await expect(page.getByText('1 seam picture waits to be measured')).toBeVisible();
   await page.getByRole('button', { name: 'Measure the next' }).click();
   const sheet = page.getByRole('dialog');
@@ -94,7 +94,7 @@ test('a picture that shows no seam is refused by key, named with its reason, and
   await page.goto(`/lots/${lotId}/fit`);
   const { pixels } = drawSeam({ ...PLAIN_SCENE, widthPx: 600, heightPx: 450, pxPerMm: 4, noSlot: true });
   const inHand = page.getByRole('region', { name: 'Seam in hand' });
-  await inHand.getByRole('combobox').selectOption(SEAM);
+  await inHand.getByRole('combobox', { name: /^Seam/ }).selectOption(SEAM);
   await inHand.getByLabel('Photograph this seam with a card').setInputFiles({
     name: 'plain.jpg',
     mimeType: 'image/jpeg',
@@ -179,7 +179,7 @@ test('gaps typed on the walk say where the door hangs; a correction tried by sli
   await enter(page, 'gap lf door/fender 6.5 6.4 6.5 flush 0');
   await enter(page, 'gap lf door/quarter 2.5 2.6 2.5');
   await enter(page, 'gap lf door/rocker 4.5 4.4 4.6');
-  await page.getByRole('link', { name: 'Fit', exact: true }).click();
+  await openChapter(page, 'Fit');
   const aside = page.getByRole('complementary', { name: 'Panel in hand' });
   await expect(aside).toContainText('can be adjusted at its hinges and latch');
   await expect(aside).toContainText(/Move the upper hinge 2\.\d mm forward/);

@@ -58,7 +58,8 @@ test('many pictures at once: in order, each once, put where they belong by their
       { ...files[3]!, name: 'again.jpg' },
       { name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') },
     ]);
-  await expect(page.getByText('notes.jpg: This file is no JPEG')).toBeVisible();
+  // Twenty-two files are read and kept one after the other.
+  await expect(page.getByText('notes.jpg: This file is no JPEG')).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('heading', { name: '21 pictures, 21 without a place' })).toBeVisible();
   const photos = async () => {
     const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();

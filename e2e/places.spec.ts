@@ -14,7 +14,7 @@ test('Evidence opens on what each chapter holds; every chapter leads to its find
   await page.getByRole('link', { name: 'Evidence', exact: true }).click();
   // What speaks loudest in a chapter is said before it is opened.
   await expect(page.getByRole('link', { name: /^Paint \d+ % seen/ })).toContainText(/Rear wing, left: filled \d+ %/);
-  await expect(page.getByRole('link', { name: /^Metal/ })).toContainText('Sill, left');
+  await expect(page.getByRole('link', { name: /^Metal \d+ % seen/ })).toContainText('Sill, left');
   await page.getByRole('link', { name: /^Cabin and functions \d/ }).click();
   const found = page.getByRole('region', { name: 'Cabin and functions: findings' });
   await expect(found.getByRole('listitem').first()).toContainText('Dashboard');

@@ -215,6 +215,16 @@ it('takes in what others enter, once, and refuses to undo over it', async () => 
   expect(store.lastSeq).toBe(13);
 });
 
+it('shows what another person enters before anything was entered here', () => {
+  const b = bench(applied);
+  const store = new InspectionStore('i', [], b.send, b.outbox);
+  const before = store.snapshot().records;
+  expect(store.receive([news(1, 'a', 1, 99)])).toHaveLength(1);
+  expect(store.snapshot().records).not.toBe(before);
+  expect(recordsOf(store.snapshot().records, 'reading').map((r) => r.body.thicknessUm)).toEqual([99]);
+  expect(before.size).toBe(0);
+});
+
 it('does not take its own change for news, and shows its own entry over news of the same record', async () => {
   let up = false;
   const b = bench((c) => (up ? applied(c) : { ok: false, why: 'offline' }));

@@ -92,7 +92,8 @@ export class InspectionStore {
   ) {
     this.confirmed = new Map(records.map((r) => [r.id, withDefaults(r)]));
     this.state = {
-      records: this.confirmed,
+      // A map of its own: what is confirmed changes under the hands of the store, what is shown does not.
+      records: new Map(this.confirmed),
       waiting: 0,
       sending: 'idle',
       rejected: [],

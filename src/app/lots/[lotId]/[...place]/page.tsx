@@ -10,7 +10,11 @@ export default async function PlacePage({ params }: { params: Promise<{ lotId: s
   const { lotId, place: path } = await params;
   const found = placeAt(path);
   if (!found) notFound();
-  if (found.moved) permanentRedirect(addressOf(lotId, found.at));
+  if (found.moved) {
+    // Whoever may not see the lot learns nothing of it.
+    await inspectionPage(lotId);
+    permanentRedirect(addressOf(lotId, found.at));
+  }
   const { loads } = PLACES.find((p) => p.slug === found.at.place)!;
   const loaded = loads ? await placeLoads(loads, await inspectionPage(lotId)) : undefined;
   return <LotPlace {...found.at} loaded={loaded} />;
