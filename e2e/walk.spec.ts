@@ -114,7 +114,10 @@ test('words, sides and units follow the reader', async ({ browser }) => {
   await page.getByText('mil', { exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(heading).toHaveText('Hood');
-  await page.locator('[data-zone]').and(page.getByRole('button', { name: /^Fender, driver/ })).press('Enter');
+  await page
+    .locator('[data-zone]')
+    .and(page.getByRole('button', { name: /^Fender, driver/ }))
+    .press('Enter');
   // A right-hand-drive car: the driver's side is the right.
   await expect(page.locator('[data-zone="fender.right"]')).toHaveAttribute('aria-pressed', 'true');
   await page.reload();

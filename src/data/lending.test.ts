@@ -2,7 +2,6 @@ import { sealInspection } from '@/server/sealing';
 import type { Db } from './db';
 import { currentInspection, recordsOfInspection, withheldCount } from './inspections';
 import { logOf, logVerdict } from './log';
-import { yardPage } from './lots';
 import { lendingsOf, lendLot } from './people';
 import { photoFileOf } from './photos';
 import { linksOf, sealedReport } from './seals';
@@ -10,6 +9,7 @@ import { photoFile } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';
+import { yardPage } from './yard';
 
 let db: Db;
 let owner: Db;

@@ -7,13 +7,15 @@ import { freshSummaries, summarise } from '@/server/summaries';
 import { type Actor, mayManage, mayWrite } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
-import { addLot, salesOf, yardPage } from './lots';
+import { addLot } from './lots';
 import { keepTable, orgTables } from './org-tables';
+import { salesOf } from './sales';
 import { addLink, linkedReport, linksOf, openLink, sealedReport, setState, startRevision, withdrawLink } from './seals';
 import { orgTable, type Role } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';
+import { yardPage } from './yard';
 
 let db: Db;
 let owner: Db;

@@ -1,12 +1,15 @@
 import { eq } from 'drizzle-orm';
 import { SORTS, type Sort, STANDINGS, standing } from '@/core/yard/standing';
+import type { LotSummary } from '@/core/yard/yard-lot';
 import { createAccount, createOrganisation, createSale } from './accounts';
 import { type Actor, actorOf } from './actor';
 import { type Db, inOrg } from './db';
-import { addLot, isYardPlace, keepSummary, type LotSummary, yardPage, yardToday } from './lots';
+import { keepSummary } from './lot-summaries';
+import { addLot } from './lots';
 import { setState, startRevision } from './seals';
 import { inspection, lot } from './tables/farvin';
 import { testDatabase } from './test-database';
+import { isYardPlace, yardPage, yardToday } from './yard';
 
 const TODAY = '2027-02-10';
 const NUMBERS = 60;

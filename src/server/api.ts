@@ -3,6 +3,7 @@ import { uuidSchema } from '@/core/kinds/common';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
 import { auth } from './auth';
+import { houseMemory } from './house-memory';
 import { callerOf, inLane } from './lanes';
 import { noteFailure, passes } from './note-failure';
 import { sameOrigin } from './own-origins';
@@ -82,7 +83,12 @@ export function route<P extends Record<string, string> = Record<string, never>>(
         if (!id.success) return notFound();
         params[key] = id.data;
       }
-      return await handler({ actor, session: session.session.id, request, params: params as P });
+      try {
+        return await handler({ actor, session: session.session.id, request, params: params as P });
+      } finally {
+        // Whoever wrote reads what was written; other servers are told by the database.
+        if (writes) houseMemory().drop(actor.orgId);
+      }
     } catch (error) {
       noteFailure(error);
       if (passes(error))

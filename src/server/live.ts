@@ -1,10 +1,12 @@
 import postgres from 'postgres';
-import { LIVE_CHANNEL, SESSION_CHANNEL } from '@/data/live-channel';
+import { HOUSE_CHANNEL, LIVE_CHANNEL, SESSION_CHANNEL } from '@/data/live-channel';
 
 type Listener = () => void;
 
 /** What to listen to for news of an account's sessions: one ended. */
 export const sessionsOf = (userId: string) => `sessions of ${userId}`;
+/** What to listen to for news of a house: its sales, lots, inspections, people, lent lots or tables. */
+export const houseOf = (orgId: string) => `house ${orgId}`;
 const RETRY_MS = [500, 1000, 2000, 5000] as const;
 
 /**
@@ -26,6 +28,7 @@ export class Live {
     this.end = () => sql.end({ timeout: 1 });
     Promise.all([
       sql.listen(SESSION_CHANNEL, (userId) => this.wake(sessionsOf(userId))),
+      sql.listen(HOUSE_CHANNEL, (orgId) => this.wake(houseOf(orgId))),
       sql.listen(
         LIVE_CHANNEL,
         (id) => this.wake(id),
@@ -57,7 +60,7 @@ export class Live {
     for (const set of this.listeners.values()) for (const listener of set) listener();
   }
 
-  /** Calls the listener at each change of an inspection (or of an account's sessions) until the returned function is called. */
+  /** Calls the listener at each change of an inspection (an account's sessions, a house) until the returned function is called. */
   on(inspectionId: string, listener: Listener): () => void {
     this.start();
     const set = this.listeners.get(inspectionId) ?? new Set();

@@ -5,9 +5,10 @@ import { judge } from '@/core/judge/judge';
 import type { AnyRecord } from '@/core/kinds';
 import { withDefaults } from '@/core/kinds/with-defaults';
 import { recordsOf } from '@/core/records/reduce';
+import type { LotSummary, YardRow } from '@/core/yard/yard-lot';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
-import { keepSummary, type LotSummary, recordsOfMany, type YardRow } from '@/data/lots';
+import { keepSummary, recordsOfMany } from '@/data/lot-summaries';
 import { orgTables } from '@/data/org-tables';
 
 /** What the Yard shows of a lot, from its records; the grade under the keeper lens. */

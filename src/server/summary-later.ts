@@ -1,7 +1,7 @@
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
-import { yardRowOf } from '@/data/lots';
+import { yardRowOf } from '@/data/yard';
 import { saleYear } from './sealing';
 import { freshSummaries } from './summaries';
 

@@ -8,11 +8,12 @@ import { contentHash, logHash } from '../change-hash';
 import type { Db } from '../db';
 import { currentInspection, inspectionHead, recordsOfInspection, revisionsOf } from '../inspections';
 import { logOf, logVerdict, noteCaseRepair } from '../log';
-import { addLot, yardRowOf } from '../lots';
+import { addLot } from '../lots';
 import { giveUpRevision, startRevision } from '../seals';
 import { changeLog, inspection, record } from '../tables/farvin';
 import { testDatabase } from '../test-database';
 import { carBody, TEST_NOW as NOW, put, reading } from '../test-entries';
+import { yardRowOf } from '../yard';
 import { takeChanges } from './index';
 
 let db: Db;

@@ -6,11 +6,12 @@ import { type Actor, actorOf } from '../actor';
 import type { Db } from '../db';
 import { currentInspection, inspectionHead, recordsOfInspection } from '../inspections';
 import { logOf, logVerdict } from '../log';
-import { addLot, yardPage } from '../lots';
+import { addLot } from '../lots';
 import { linksOf, openLink, sealedReport, setState, startRevision } from '../seals';
 import { changeLog, inspection, photoFile, record } from '../tables/farvin';
 import { testDatabase } from '../test-database';
 import { carBody, TEST_NOW as NOW, put, reading, visitBody } from '../test-entries';
+import { yardPage } from '../yard';
 import { MOST_RECORDS } from './batch';
 import { takeChanges } from './index';
 

@@ -1,5 +1,5 @@
 import { db } from '@/data/db';
-import { salesOf } from '@/data/lots';
+import { salesOf } from '@/data/sales';
 import { anyone, route } from '@/server/api';
 
 /** The organisation's sales. */

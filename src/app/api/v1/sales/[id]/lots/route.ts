@@ -2,7 +2,9 @@ import { z } from 'zod';
 import { daySchema, text } from '@/core/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { addLot, isYardPlace, salesOf, yardPage } from '@/data/lots';
+import { addLot } from '@/data/lots';
+import { salesOf } from '@/data/sales';
+import { isYardPlace, yardPage } from '@/data/yard';
 import { anyone, bodyOf, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({

@@ -1,0 +1,161 @@
+import { and, asc, eq, type SQL, sql } from 'drizzle-orm';
+import { dayAfter, type Sort, type Standing, YARD_LIMITS } from '@/core/yard/standing';
+import type { LotSummary, YardRow } from '@/core/yard/yard-lot';
+import type { Actor } from './actor';
+import { type Db, inOrg } from './db';
+import { inspection, lot } from './tables/farvin';
+
+export interface YardQuery {
+  readonly sort?: Sort;
+  readonly show?: Standing | 'all';
+  readonly search?: string;
+  /** The `next` of the page before. */
+  readonly after?: string | null;
+  readonly limit?: number;
+  /** The calendar day by which standing is judged. */
+  readonly today?: string;
+}
+
+export interface YardPage {
+  readonly rows: YardRow[];
+  /** Where the next page begins, or null. */
+  readonly next: string | null;
+}
+
+const FAR_DAY = '9999-12-31';
+
+const ROW = {
+  id: lot.id,
+  number: lot.number,
+  title: lot.title,
+  reportDueOn: lot.reportDueOn,
+  keeper: lot.keeper,
+  inspectionId: inspection.id,
+  revision: inspection.revision,
+  state: inspection.state,
+  changeCount: inspection.changeCount,
+  summary: inspection.summary,
+  summaryCount: inspection.summaryCount,
+};
+const NEWEST = and(eq(inspection.lotId, lot.id), eq(inspection.revision, lot.revision));
+
+/** A row as read, with its summary marked stale where changes came after it. */
+function yardRow<R extends { summary: unknown; summaryCount: number; changeCount: number }>(row: R) {
+  const { summaryCount, ...rest } = row;
+  return { ...rest, summary: row.summary as LotSummary | null, stale: summaryCount !== row.changeCount };
+}
+
+/** What the Yard shows of one lot, or null. */
+export async function yardRowOf(db: Db, actor: Actor, lotId: string): Promise<YardRow | null> {
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select(ROW)
+      .from(lot)
+      .innerJoin(inspection, NEWEST)
+      .where(and(eq(lot.id, lotId), eq(lot.orgId, actor.orgId))),
+  );
+  return row ? yardRow(row) : null;
+}
+
+/** Each order's key; rows with equal keys stand by number. Indexed as written here (migration 0004). */
+const KEYS: Readonly<Record<Sort, { key: SQL; cast: SQL }>> = {
+  number: { key: sql`${lot.number}`, cast: sql`int` },
+  due: { key: sql`coalesce(${lot.reportDueOn}, ${sql.raw(`'${FAR_DAY}'`)}::date)`, cast: sql`date` },
+  seen: { key: sql`${lot.seen}`, cast: sql`double precision` },
+  grade: { key: sql`(- coalesce(${lot.grade}, -1))`, cast: sql`double precision` },
+};
+
+/** The rule of `standing` (core/yard) as conditions; a test holds the two together. */
+function isStanding(where: Standing, today: string): SQL {
+  const open = sql`${lot.state} <> 'sealed'`;
+  const soon = sql`${lot.reportDueOn} <= ${dayAfter(today, YARD_LIMITS.thinWithinDays)}`;
+  const late = sql`coalesce(${lot.reportDueOn} < ${today}, false)`;
+  const thin = sql`coalesce(${soon} and ${lot.seen} < ${YARD_LIMITS.thinBelowShare}, false)`;
+  const rest = sql`${open} and not ${late} and not ${thin}`;
+  const rules: Record<Standing, SQL> = {
+    sealed: sql`${lot.state} = 'sealed'`,
+    late: sql`${open} and ${late}`,
+    thin: sql`${open} and not ${late} and ${thin}`,
+    going: sql`${rest} and ${lot.records} > 0`,
+    'not begun': sql`${rest} and ${lot.records} = 0`,
+  };
+  return sql`(${rules[where]})`;
+}
+
+const matches = (search: string): SQL[] =>
+  search
+    .split(/\s+/)
+    .filter(Boolean)
+    .slice(0, 8)
+    .map((w) => {
+      const like = `%${w.replace(/[\\%_]/g, '\\$&')}%`;
+      return sql`(${lot.number} || ' ' || ${lot.title} || ' ' || ${lot.keeper}) ilike ${like}`;
+    });
+
+/** One page of a sale's lots in the wished order, each with its newest inspection. Reads as many rows as it returns. */
+export async function yardPage(db: Db, actor: Actor, saleId: string, query: YardQuery = {}): Promise<YardPage> {
+  const { sort = 'number', show = 'all', search = '', after = null, limit = 200, today = FAR_DAY } = query;
+  const { key, cast } = KEYS[sort];
+  const [fromKey, fromNumber] = after?.split('~') ?? [];
+  const rows = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ ...ROW, key: sql<string>`${key}::text` })
+      .from(lot)
+      .innerJoin(inspection, NEWEST)
+      .where(
+        and(
+          eq(lot.orgId, actor.orgId),
+          eq(lot.saleId, saleId),
+          show === 'all' ? undefined : isStanding(show, today),
+          ...matches(search),
+          fromNumber === undefined
+            ? undefined
+            : sql`(${key}, ${lot.number}) > (${fromKey}::${cast}, ${Number(fromNumber)}::int)`,
+        ),
+      )
+      .orderBy(asc(key), asc(lot.number))
+      .limit(limit + 1),
+  );
+  const page = rows.slice(0, limit);
+  const last = rows.length > limit ? page.at(-1) : undefined;
+  return {
+    rows: page.map(({ key: _key, ...r }) => yardRow(r)),
+    next: last ? `${last.key}~${last.number}` : null,
+  };
+}
+
+/** Whether a text is a place where a page of this order may begin. */
+export function isYardPlace(sort: Sort, place: string): boolean {
+  const [key = '', number = ''] = place.split('~');
+  const fits = sort === 'due' ? /^\d{4}-\d\d-\d\d$/ : sort === 'number' ? /^\d{1,9}$/ : /^-?\d+(\.\d+)?(e[+-]?\d+)?$/;
+  const day = sort !== 'due' || !Number.isNaN(Date.parse(key));
+  return place.split('~').length === 2 && fits.test(key) && day && /^\d{1,9}$/.test(number);
+}
+
+export type YardCounts = Readonly<Record<Standing, number>>;
+
+/** How many lots of a sale stand where, and the one to go on with: late before thin before going, then by day due. */
+export async function yardToday(
+  db: Db,
+  actor: Actor,
+  saleId: string,
+  today: string,
+): Promise<{ counts: YardCounts; next: YardRow | null }> {
+  const own = and(eq(lot.orgId, actor.orgId), eq(lot.saleId, saleId));
+  const count = (where: Standing) => sql<number>`count(*) filter (where ${isStanding(where, today)})`.mapWith(Number);
+  const [counts] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({
+        late: count('late'),
+        thin: count('thin'),
+        going: count('going'),
+        'not begun': count('not begun'),
+        sealed: count('sealed'),
+      })
+      .from(lot)
+      .where(own),
+  );
+  const first = (['late', 'thin', 'going', 'not begun'] as const).find((s) => (counts?.[s] ?? 0) > 0);
+  const page = first ? await yardPage(db, actor, saleId, { sort: 'due', show: first, limit: 1, today }) : null;
+  return { counts: counts!, next: page?.rows[0] ?? null };
+}

@@ -1,0 +1,65 @@
+import { dayIn } from '@/core/time/day';
+import type { YardAsked, YardLot, YardRow } from '@/core/yard/yard-lot';
+import type { Actor } from '@/data/actor';
+import { db } from '@/data/db';
+import { highestNumber } from '@/data/lots';
+import { type SaleRow, salesOf } from '@/data/sales';
+import { isYardPlace, type YardCounts, yardPage, yardToday } from '@/data/yard';
+import { houseMemory } from './house-memory';
+import { saleYear } from './sealing';
+import { freshSummaries } from './summaries';
+
+/** Lots on one page of the Yard. */
+const PAGE = 100;
+const NO_LOTS: YardCounts = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0 };
+
+export interface YardSeen {
+  readonly sales: readonly SaleRow[];
+  readonly sale: SaleRow | null;
+  /** The calendar day in the sale's own zone. */
+  readonly today: string;
+  readonly rows: readonly YardLot[];
+  readonly nextPage: string | null;
+  readonly counts: YardCounts;
+  readonly next: YardLot | null;
+  readonly highest: number;
+}
+
+/** The Yard of who asks: from memory while nothing of the house changed. */
+export async function yardSeen(actor: Actor, asked: YardAsked, now: Date): Promise<YardSeen> {
+  const memory = houseMemory();
+  const sales = await memory.answer(actor, 'sales', () => salesOf(db(), actor));
+  const sale = sales.find((s) => s.id === asked.sale) ?? sales[0] ?? null;
+  // A lot is late by the sale's own days.
+  const today = dayIn(now, sale?.timeZone ?? 'UTC');
+  if (!sale) return { sales, sale, today, rows: [], nextPage: null, counts: NO_LOTS, next: null, highest: 0 };
+  const question = JSON.stringify(['yard', sale.id, today, asked.show, asked.sort, asked.search, asked.after]);
+  const lots = await memory.answer(actor, question, () => lotsSeen(actor, sale, asked, today, now));
+  return { sales, sale, today, ...lots };
+}
+
+async function lotsSeen(actor: Actor, sale: SaleRow, asked: YardAsked, today: string, now: Date) {
+  const { show, sort, search } = asked;
+  const after = asked.after !== null && isYardPlace(sort, asked.after) ? asked.after : null;
+  const [page, here, highest] = await Promise.all([
+    yardPage(db(), actor, sale.id, { show, sort, search, after, limit: PAGE, today }),
+    yardToday(db(), actor, sale.id, today),
+    highestNumber(db(), actor, sale.id),
+  ]);
+  const needed = here.next && !page.rows.some((r) => r.id === here.next!.id) ? [...page.rows, here.next] : page.rows;
+  const stale = needed.some((r) => r.stale || !r.summary);
+  const fresh = await freshSummaries(db(), actor, needed, saleYear(sale.closesOn, now, sale.timeZone));
+  // What was stale may have moved a lot from thin to going: counted anew, so that the page agrees with itself.
+  const { counts } = stale ? await yardToday(db(), actor, sale.id, today) : here;
+  const shown = ({ id }: YardRow): YardLot => {
+    const { stale: _s, changeCount: _c, ...row } = fresh.find((r) => r.id === id)!;
+    return row;
+  };
+  return {
+    rows: page.rows.map(shown),
+    nextPage: page.next,
+    counts,
+    next: here.next ? shown(here.next) : null,
+    highest,
+  };
+}
