@@ -30,11 +30,17 @@ export const Tape = memo(function Tape({ view, onView }: { view: View; onView: (
     const s = strip.current;
     if (s) setMore(s.scrollLeft + s.clientWidth < s.scrollWidth - 4);
   };
+  const stations = ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0);
+  const shown = [...stations, waits !== '' && 'waits'].join();
+  // Told by the browser once it has laid the page out; asking for widths after each entry would lay it out twice.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: when there are other stations
   useEffect(() => {
-    note();
-    window.addEventListener('resize', note);
-    return () => window.removeEventListener('resize', note);
-  });
+    const s = strip.current;
+    if (!s) return;
+    const watch = new ResizeObserver(note);
+    for (const part of [s, ...s.children]) watch.observe(part);
+    return () => watch.disconnect();
+  }, [shown]);
   // The station in hand is in sight.
   // biome-ignore lint/correctness/useExhaustiveDependencies: when the view changes
   useEffect(() => {
@@ -45,7 +51,7 @@ export const Tape = memo(function Tape({ view, onView }: { view: View; onView: (
     <nav aria-label="Stations" className="tape relative flex shrink-0 bg-tape text-tape-ink">
       <div ref={strip} onScroll={note} className="flex min-w-0 flex-1 overflow-x-auto [scrollbar-width:none]">
         <Station name="Arrive" href={`${lot}/intake`} share={arrived ? 1 : 0} note={arrived ? 'stated' : 'open'} />
-        {ORDER.filter((v) => VIEWS.includes(v) && (plan?.lap[v].length ?? 0) > 0).map((v) => {
+        {stations.map((v) => {
           const share = coverage?.byView[v];
           return (
             <Station

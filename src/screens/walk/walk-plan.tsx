@@ -4,7 +4,7 @@ import { Keyboard } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { boxOf } from '@/core/body/geometry';
 import { type Plan, toPanel } from '@/core/body/plan';
-import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
+import { DotsOver, PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
 import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
@@ -49,7 +49,7 @@ export function WalkPlan({ walking, gauge, onKeys }: { walking: Walking; gauge: 
   const { mayEdit } = useLot();
   const wording = useWording(car?.steering);
   const wide = useWide();
-  const drawn = useDrawn(walking);
+  const { dots, ...drawn } = useDrawn(walking);
   const onZone = useSteady((slug: string, at: readonly [number, number]) => {
     const p = toPanel(plan!.zones.get(slug)!, at);
     const place = { uMm: Math.round(p.uMm), vMm: Math.round(p.vMm) };
@@ -79,10 +79,16 @@ export function WalkPlan({ walking, gauge, onKeys }: { walking: Walking; gauge: 
       <div className="relative min-h-0 flex-1 overflow-hidden">
         {wide ? (
           <PlanZoom key={walking.view}>
-            <PlanDrawing {...drawing} className="h-full w-full" sideWords={sideWords} />
+            <div className="relative h-full w-full">
+              <PlanDrawing {...drawing} className="h-full w-full" sideWords={sideWords} />
+              <DotsOver plan={plan!} view={walking.view} dots={dots} />
+            </div>
           </PlanZoom>
         ) : (
-          <PlanDrawing {...drawing} frame={near} className="h-full w-full" labelSize={64} />
+          <>
+            <PlanDrawing {...drawing} frame={near} className="h-full w-full" labelSize={64} />
+            <DotsOver plan={plan!} view={walking.view} frame={near} dots={dots} />
+          </>
         )}
       </div>
       {mayEdit && gauge.connected && <GaugeBar gauge={gauge} touched={walking.place !== null} />}

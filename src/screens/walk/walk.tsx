@@ -84,7 +84,12 @@ function WalkOnPlan() {
       <div className="grid min-h-0 flex-1 grid-cols-1 grid-rows-[27dvh_minmax(0,1fr)_auto] lg:grid-cols-[minmax(0,1fr)_352px] lg:grid-rows-[minmax(0,1fr)_auto]">
         <WalkPlan walking={walking} gauge={gauge} onKeys={() => setHelp(true)} />
         <div className="flex min-h-0 flex-col border-line bg-card lg:row-span-2 lg:border-l">
-          <aside ref={sheet} className="min-h-0 flex-1 overflow-y-auto" aria-label="Zone in hand" {...swipe}>
+          <aside
+            ref={sheet}
+            className="min-h-0 flex-1 overflow-y-auto [contain:layout_style]"
+            aria-label="Zone in hand"
+            {...swipe}
+          >
             <ZoneCard key={walking.zone} zone={zone} walking={walking} />
           </aside>
           <Acts zone={zone} walking={walking} />

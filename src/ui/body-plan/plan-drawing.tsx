@@ -11,6 +11,27 @@ import type { PlanDrawingProps } from './plan-types';
 export type { PlanDrawingProps, PlanPin, ZoneLook } from './plan-types';
 
 const MARGIN = 90;
+const viewBox = ({ plan, view, frame }: Pick<PlanDrawingProps, 'plan' | 'view' | 'frame'>) => {
+  const box = frame ?? plan.boxes[view];
+  return `${box.minX - MARGIN} ${box.minY - MARGIN} ${box.maxX - box.minX + 2 * MARGIN} ${box.maxY - box.minY + 2 * MARGIN}`;
+};
+
+/**
+ * Readings on a sheet of their own, to lie over a plan of the same frame and size: an entry then neither lays out nor
+ * paints the plan below it anew.
+ */
+export function DotsOver(props: Pick<PlanDrawingProps, 'plan' | 'view' | 'frame' | 'dots'>) {
+  return (
+    <svg
+      className="pointer-events-none absolute inset-0 h-full w-full will-change-transform"
+      viewBox={viewBox(props)}
+      preserveAspectRatio="xMidYMid meet"
+      aria-hidden="true"
+    >
+      <Dots {...props} />
+    </svg>
+  );
+}
 
 /**
  * The plan of a car as a cutter's pattern. Plain SVG: drawn on the server and in the browser alike. Drawn anew only when
@@ -25,7 +46,7 @@ function Drawing(props: PlanDrawingProps) {
   return (
     <svg
       className={className}
-      viewBox={`${box.minX - MARGIN} ${box.minY - MARGIN} ${box.maxX - box.minX + 2 * MARGIN} ${box.maxY - box.minY + 2 * MARGIN}`}
+      viewBox={viewBox(props)}
       role="group"
       aria-label={title}
       preserveAspectRatio="xMidYMid meet"

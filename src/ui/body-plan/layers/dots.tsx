@@ -2,7 +2,7 @@ import { toSheet } from '@/core/body/plan';
 import type { PlanDrawingProps } from '../plan-types';
 
 /** Places of readings, and where to measure next. */
-export function Dots({ plan, view, dots }: PlanDrawingProps) {
+export function Dots({ plan, view, dots }: Pick<PlanDrawingProps, 'plan' | 'view' | 'dots'>) {
   return (dots ?? []).map((dot, i) => {
     const zone = plan.zones.get(dot.zone);
     if (!zone || zone.view !== view) return null;
