@@ -280,7 +280,8 @@ async function requests(url: string, cookie: string): Promise<void> {
     row('requests per second, Yard of 24 lots', yard / one, 'a bare page that renders one line', '≥ 0.5');
   } finally {
     bare.kill();
-    rmSync(path.join(dir, '.next'), { recursive: true, force: true });
+    for (const made of ['.next', 'next-env.d.ts', 'tsconfig.json'])
+      rmSync(path.join(dir, made), { recursive: true, force: true });
   }
 }
 

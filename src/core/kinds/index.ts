@@ -1,35 +1,8 @@
 import type { z } from 'zod';
-import { car } from './car';
-import { claim } from './claim';
-import { colour } from './colour';
-import { finding } from './finding';
-import { gap } from './gap';
+import { KINDS } from './all';
 import type { KindDefinition } from './kind';
-import { look } from './look';
-import { mark } from './mark';
-import { photo } from './photo';
-import { reading } from './reading';
-import { shut } from './shut';
-import { stance } from './stance';
-import { visit } from './visit';
-import { waves } from './waves';
 
-/** Every kind of record. A new one is a file beside this and a word here (docs/how-to/add-a-record-kind.md). */
-export const KINDS = {
-  car,
-  visit,
-  look,
-  reading,
-  finding,
-  photo,
-  claim,
-  colour,
-  mark,
-  waves,
-  gap,
-  shut,
-  stance,
-} as const;
+export { KINDS };
 
 export type RecordKind = keyof typeof KINDS;
 export const RECORD_KINDS = Object.keys(KINDS) as RecordKind[];

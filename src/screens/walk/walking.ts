@@ -33,9 +33,9 @@ export interface CardProps {
   readonly walking: Walking;
 }
 
-/** A card about the zone in hand: where it applies, and what it shows. */
+/** A card about the zone in hand: where it stands among the others, where it applies, and what it shows. */
 export interface ZoneCardDefinition {
-  readonly name: string;
+  readonly place: number;
   readonly applies: (zone: Zone) => boolean;
   readonly Card: (props: CardProps) => React.ReactNode;
 }

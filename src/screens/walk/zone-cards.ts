@@ -1,21 +1,7 @@
-import { Findings } from './findings';
-import { Looks } from './looks';
-import { Marks } from './marks';
-import { Measured } from './measured';
-import { Next } from './next';
-import { Photos } from './photos';
-import { Seams } from './seams';
-import { Twin } from './twin';
+import { ZONE_CARDS as CARDS } from './cards/all';
 import type { ZoneCardDefinition } from './walking';
 
-/** What the walk shows of the zone in hand, in this order. A new card is a file beside this and a line here. */
-export const ZONE_CARDS: readonly ZoneCardDefinition[] = [
-  { name: 'looks', applies: () => true, Card: Looks },
-  { name: 'findings', applies: () => true, Card: Findings },
-  { name: 'measured', applies: (zone) => zone.aspects.includes('paint'), Card: Measured },
-  { name: 'seams', applies: (zone) => zone.seams.length > 0, Card: Seams },
-  { name: 'twin', applies: (zone) => zone.twin !== null, Card: Twin },
-  { name: 'marks', applies: (zone) => zone.aspects.includes('paint'), Card: Marks },
-  { name: 'photos', applies: () => true, Card: Photos },
-  { name: 'next', applies: () => true, Card: Next },
-];
+/** What the walk shows of the zone in hand, in this order. A new card is one file (docs/how-to/add-a-zone-card.md). */
+export const ZONE_CARDS: readonly (ZoneCardDefinition & { readonly name: string })[] = Object.entries(CARDS)
+  .map(([name, card]) => ({ name, ...card }))
+  .sort((a, b) => a.place - b.place);

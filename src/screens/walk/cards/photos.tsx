@@ -6,8 +6,8 @@ import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot, useRecords } from '@/ui/records/inspection';
 import { flawName } from '@/words/flaws';
 import { zoneWords } from '@/words/zones';
-import { PhotoDrop } from './photo-drop';
-import type { CardProps } from './walking';
+import { PhotoDrop } from '../photo-drop';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** The lap's first pass: an overview of every panel, before going near for each finding. */
 function FirstPass({ zone, walking }: CardProps) {
@@ -87,3 +87,5 @@ function ShownOn({ photo, zone }: { photo: StoredRecord<'photo'>; zone: Zone }) 
     </label>
   );
 }
+
+export const photos: ZoneCardDefinition = { place: 70, applies: () => true, Card: Photos };

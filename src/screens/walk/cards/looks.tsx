@@ -8,8 +8,8 @@ import { recordsOf } from '@/core/records/reduce';
 import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { ASPECT_WORDS, lookText, term } from '@/words/terms';
-import { intoView } from './into-view';
-import type { CardProps } from './walking';
+import { intoView } from '../into-view';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** What a touch on `function` asks: a lamp that was looked at was not tried by that. */
 const FUNCTION_ASKS = [
@@ -140,3 +140,5 @@ function FunctionAsk({
     </fieldset>
   );
 }
+
+export const looks: ZoneCardDefinition = { place: 10, applies: () => true, Card: Looks };

@@ -9,8 +9,8 @@ import { usePreferences } from '@/ui/preferences';
 import { useLot, useRecords } from '@/ui/records/inspection';
 import { countedName, flawName } from '@/words/flaws';
 import { extentText } from '@/words/report';
-import { FindingSheet } from './finding-sheet';
-import type { CardProps } from './walking';
+import { FindingSheet } from '../finding-sheet';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** What was found at the zone; a touch corrects it. */
 export function Findings({ zone, walking }: CardProps) {
@@ -68,3 +68,5 @@ export function Findings({ zone, walking }: CardProps) {
     </section>
   );
 }
+
+export const findings: ZoneCardDefinition = { place: 20, applies: () => true, Card: Findings };

@@ -8,7 +8,7 @@ import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot, useRecords } from '@/ui/records/inspection';
 import { MARK_THEME_WORDS, markText } from '@/words/marks';
 import { zoneName } from '@/words/zones';
-import type { CardProps } from './walking';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 function Speaks({ mark }: { mark: MarkId }) {
   return MARKS[mark].speaks === 'for' ? (
@@ -128,3 +128,5 @@ function MarksSheet({ zone, onClose }: { zone: Zone; onClose: () => void }) {
     </Modal>
   );
 }
+
+export const marks: ZoneCardDefinition = { place: 60, applies: (zone) => zone.aspects.includes('paint'), Card: Marks };

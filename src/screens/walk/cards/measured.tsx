@@ -10,7 +10,7 @@ import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { useWide } from '@/ui/use-wide';
-import type { CardProps } from './walking';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** The readings of the zone in hand: strip plot, median, chances, and each one to take out. */
 export function Measured({ zone, walking }: CardProps) {
@@ -110,3 +110,9 @@ export function Measured({ zone, walking }: CardProps) {
     </section>
   );
 }
+
+export const measured: ZoneCardDefinition = {
+  place: 30,
+  applies: (zone) => zone.aspects.includes('paint'),
+  Card: Measured,
+};

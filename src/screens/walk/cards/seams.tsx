@@ -3,7 +3,7 @@ import { useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot } from '@/ui/records/inspection';
 import { SeamEntry } from '@/ui/seams/seam-entry';
 import { zoneName } from '@/words/zones';
-import type { CardProps } from './walking';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** The seams of the zone: what was measured along each, and typing what is measured now. */
 export function Seams({ zone }: CardProps) {
@@ -45,3 +45,5 @@ export function Seams({ zone }: CardProps) {
     </section>
   );
 }
+
+export const seams: ZoneCardDefinition = { place: 40, applies: (zone) => zone.seams.length > 0, Card: Seams };

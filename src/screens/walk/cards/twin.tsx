@@ -2,7 +2,7 @@ import { thicknessText } from '@/core/units/thickness';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useJudged } from '@/ui/records/inspection';
 import { zoneWords } from '@/words/zones';
-import type { CardProps } from './walking';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** The same panel on the other side, with what was measured there. */
 export function Twin({ zone, walking }: CardProps) {
@@ -30,3 +30,5 @@ export function Twin({ zone, walking }: CardProps) {
     </button>
   );
 }
+
+export const twin: ZoneCardDefinition = { place: 50, applies: (zone) => zone.twin !== null, Card: Twin };

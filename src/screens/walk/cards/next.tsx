@@ -1,7 +1,7 @@
 import { MapPin } from 'lucide-react';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { whyNextText } from '@/words/paint';
-import type { CardProps } from './walking';
+import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** Where on this panel the next reading settles most. */
 export function Next({ zone }: CardProps) {
@@ -18,3 +18,5 @@ export function Next({ zone }: CardProps) {
     </p>
   );
 }
+
+export const next: ZoneCardDefinition = { place: 80, applies: () => true, Card: Next };

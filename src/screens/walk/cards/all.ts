@@ -1,0 +1,20 @@
+// Written by `npm run lists` from the files of this folder; not to be edited.
+import { findings } from './findings';
+import { looks } from './looks';
+import { marks } from './marks';
+import { measured } from './measured';
+import { next } from './next';
+import { photos } from './photos';
+import { seams } from './seams';
+import { twin } from './twin';
+
+export const ZONE_CARDS = {
+  findings,
+  looks,
+  marks,
+  measured,
+  next,
+  photos,
+  seams,
+  twin,
+} as const;

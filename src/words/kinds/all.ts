@@ -1,0 +1,30 @@
+// Written by `npm run lists` from the files of this folder; not to be edited.
+import { car } from './car';
+import { claim } from './claim';
+import { colour } from './colour';
+import { finding } from './finding';
+import { gap } from './gap';
+import { look } from './look';
+import { mark } from './mark';
+import { photo } from './photo';
+import { reading } from './reading';
+import { shut } from './shut';
+import { stance } from './stance';
+import { visit } from './visit';
+import { waves } from './waves';
+
+export const KIND_WORDS = {
+  car,
+  claim,
+  colour,
+  finding,
+  gap,
+  look,
+  mark,
+  photo,
+  reading,
+  shut,
+  stance,
+  visit,
+  waves,
+} as const;
