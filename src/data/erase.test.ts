@@ -6,7 +6,7 @@ import { eraseLot, erasePerson, erasePicture } from './erase';
 import { takeChanges } from './gateway';
 import { recordsOfInspection } from './inspections';
 import { logOf, logVerdict } from './log';
-import { startRevision } from './seals';
+import { startRevision } from './revisions';
 import { photoFile } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { put, reading, TEST_NOW } from './test-entries';

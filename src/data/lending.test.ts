@@ -1,10 +1,11 @@
 import { sealInspection } from '@/server/sealing';
 import type { Db } from './db';
 import { currentInspection, recordsOfInspection, withheldCount } from './inspections';
+import { linksOf } from './links';
 import { logOf, logVerdict } from './log';
 import { lendingsOf, lendLot } from './people';
 import { photoFileOf } from './photos';
-import { linksOf, sealedReport } from './seals';
+import { sealedReport } from './seals';
 import { photoFile } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';

@@ -6,7 +6,7 @@ import { type Actor, actorOf } from './actor';
 import { type Db, inOrg } from './db';
 import { keepSummary } from './lot-summaries';
 import { addLot } from './lots';
-import { setState, startRevision } from './seals';
+import { setState, startRevision } from './revisions';
 import { inspection, lot } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { isYardPlace, yardPage, yardToday } from './yard';

@@ -1,8 +1,9 @@
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { revisionsOf } from '@/data/inspections';
+import { linksOf } from '@/data/links';
 import { lendingsOf } from '@/data/people';
-import { linksOf, sealsOfLot } from '@/data/seals';
+import { sealsOfLot } from '@/data/seals';
 import { snapshotFor } from './export/snapshot-for';
 import type { inspectionPage } from './inspection-page';
 

@@ -9,7 +9,7 @@ import type { Db } from '../db';
 import { currentInspection, inspectionHead, recordsOfInspection, revisionsOf } from '../inspections';
 import { logOf, logVerdict, noteCaseRepair } from '../log';
 import { addLot } from '../lots';
-import { giveUpRevision, startRevision } from '../seals';
+import { giveUpRevision, startRevision } from '../revisions';
 import { changeLog, inspection, record } from '../tables/farvin';
 import { testDatabase } from '../test-database';
 import { carBody, TEST_NOW as NOW, put, reading } from '../test-entries';

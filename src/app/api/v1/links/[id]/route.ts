@@ -1,6 +1,6 @@
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { withdrawLink } from '@/data/seals';
+import { withdrawLink } from '@/data/links';
 import { notFound, route } from '@/server/api';
 
 export const DELETE = route<{ id: string }>(mayManage, async ({ actor, params }) =>

@@ -3,7 +3,7 @@ import { text } from '@/core/kinds/common';
 import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
-import { giveUpRevision, startRevision } from '@/data/seals';
+import { giveUpRevision, startRevision } from '@/data/revisions';
 import { bodyOf, notFound, problem, route } from '@/server/api';
 
 const SMALL_BYTES = 4000;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { mayWrite } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
-import { setState } from '@/data/seals';
+import { setState } from '@/data/revisions';
 import { bodyOf, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({ state: z.enum(['draft', 'reviewed']) });

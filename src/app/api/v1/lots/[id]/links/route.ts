@@ -3,7 +3,7 @@ import { text } from '@/core/kinds/common';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection } from '@/data/inspections';
-import { addLink } from '@/data/seals';
+import { addLink } from '@/data/links';
 import { bodyOf, notFound, problem, route } from '@/server/api';
 import { newToken, tokenHash } from '@/server/sealing';
 

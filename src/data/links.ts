@@ -1,0 +1,107 @@
+import { and, desc, eq, gt, isNull, or } from 'drizzle-orm';
+import { v7 as uuidv7 } from 'uuid';
+import type { Actor } from './actor';
+import { audit } from './audit';
+import { type Db, inOrg, within } from './db';
+import { inspection, seal, shareLink } from './tables/farvin';
+
+/** The links of a lot, newest first; never their tokens. */
+export async function linksOf(db: Db, actor: Actor, lotId: string) {
+  return inOrg(db, actor, (tx) =>
+    tx
+      .select({
+        id: shareLink.id,
+        label: shareLink.label,
+        createdAt: shareLink.createdAt,
+        expiresAt: shareLink.expiresAt,
+        withdrawnAt: shareLink.withdrawnAt,
+      })
+      .from(shareLink)
+      .where(and(eq(shareLink.orgId, actor.orgId), eq(shareLink.lotId, lotId)))
+      .orderBy(desc(shareLink.createdAt)),
+  );
+}
+
+export async function addLink(
+  db: Db,
+  actor: Actor,
+  given: { lotId: string; tokenHash: string; label: string; expiresAt: Date | null },
+): Promise<string> {
+  const id = uuidv7();
+  await inOrg(db, actor, async (tx) => {
+    await tx.insert(shareLink).values({ id, orgId: actor.orgId, createdBy: actor.userId, ...given });
+    await audit(tx, actor, 'link-made', {
+      lotId: given.lotId,
+      detail: { link: id, label: given.label, until: given.expiresAt?.toISOString() ?? null },
+    });
+  });
+  return id;
+}
+
+export async function withdrawLink(db: Db, actor: Actor, id: string, at: Date): Promise<boolean> {
+  return inOrg(db, actor, async (tx) => {
+    const [row] = await tx
+      .update(shareLink)
+      .set({ withdrawnAt: at })
+      .where(and(eq(shareLink.id, id), eq(shareLink.orgId, actor.orgId), isNull(shareLink.withdrawnAt)))
+      .returning({ lotId: shareLink.lotId, label: shareLink.label });
+    if (!row) return false;
+    await audit(tx, actor, 'link-withdrawn', { lotId: row.lotId, detail: { link: id, label: row.label } });
+    return true;
+  });
+}
+
+/** A link that is neither expired nor withdrawn, with the seals behind it, newest first. */
+export interface OpenLink {
+  readonly id: string;
+  readonly orgId: string;
+  readonly lotId: string;
+  readonly revisions: readonly { inspectionId: string; revision: number; sealedAt: Date; sha256: string }[];
+}
+
+/** The one read without an actor: what a link's token opens, or null. */
+export async function openLink(db: Db, tokenHash: string, now: Date): Promise<OpenLink | null> {
+  const [link] = await within(db, 'farvin.link', tokenHash, (tx) =>
+    tx
+      .select({ id: shareLink.id, orgId: shareLink.orgId, lotId: shareLink.lotId })
+      .from(shareLink)
+      .where(
+        and(
+          eq(shareLink.tokenHash, tokenHash),
+          isNull(shareLink.withdrawnAt),
+          or(isNull(shareLink.expiresAt), gt(shareLink.expiresAt, now)),
+        ),
+      ),
+  );
+  if (!link) return null;
+  const revisions = await inOrg(db, { orgId: link.orgId }, (tx) =>
+    tx
+      .select({
+        inspectionId: seal.inspectionId,
+        revision: inspection.revision,
+        sealedAt: seal.sealedAt,
+        sha256: seal.sha256,
+      })
+      .from(seal)
+      .innerJoin(inspection, eq(inspection.id, seal.inspectionId))
+      .where(and(eq(inspection.lotId, link.lotId), eq(seal.orgId, link.orgId)))
+      .orderBy(desc(inspection.revision)),
+  );
+  return { ...link, revisions };
+}
+
+/** The text of one sealed report behind an open link. */
+export async function linkedReport(db: Db, link: OpenLink, inspectionId: string): Promise<string | null> {
+  if (!link.revisions.some((r) => r.inspectionId === inspectionId)) return null;
+  const [row] = await inOrg(db, { orgId: link.orgId }, (tx) =>
+    tx.select({ report: seal.report }).from(seal).where(eq(seal.inspectionId, inspectionId)),
+  );
+  return row?.report ?? null;
+}
+
+/** Writes down that a link was opened, and from which address. */
+export async function noteLinkOpened(db: Db, link: OpenLink, address: string): Promise<void> {
+  await inOrg(db, { orgId: link.orgId }, (tx) =>
+    audit(tx, { orgId: link.orgId }, 'link-opened', { lotId: link.lotId, detail: { link: link.id, address } }),
+  );
+}
