@@ -22,7 +22,7 @@ const shared = {
   ],
 };
 export default {
-  testTimeout: 600_000,
+  testTimeout: 120_000,
   projects: [
     {
       ...shared,

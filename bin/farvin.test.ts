@@ -189,6 +189,11 @@ it('tells wrong usage with exit 2 and helps', () => {
   expect(farvin('paint', 'a.csv', '--profile', 'nobody').status).toBe(2);
   expect(farvin('report', file('lot.farvin.json', bundle)).status).toBe(2);
   expect(farvin('grade', '--nonsense').status).toBe(2);
+  // An option of another verb is none of this one.
+  expect(farvin('check', file('lot.farvin.json', bundle), '--good-mm', '1')).toMatchObject({
+    status: 2,
+    words: expect.stringContaining('good-mm'),
+  });
   expect(farvin('paint', '--help')).toMatchObject({ status: 0, words: expect.stringContaining('READINGS.csv') });
   expect(farvin('check', '/no/such/file')).toMatchObject({ status: 1, json: { reason: 'unreadable' } });
 });

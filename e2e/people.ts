@@ -30,7 +30,7 @@ export async function caller(who: Person | 'stranger' | { email: string }): Prom
 /** A browser in which somebody is signed in. */
 export async function browserOf(
   browser: Browser,
-  who: Person,
+  who: Person | { email: string },
   options: Parameters<Browser['newContext']>[0] = {},
 ): Promise<BrowserContext> {
   const api = await caller(who);

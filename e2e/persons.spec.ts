@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { readingOf } from './own-server';
+import { anotherHouse, readingOf } from './own-server';
 import { browserOf, caller, enter, freshLot, goneTo } from './people';
 
 interface Logged {
@@ -126,8 +126,9 @@ test('what a stranger’s batch says is refused for anybody else, and ids are th
 test('an ended session’s device forgets what could be read, keeps what was entered, and a lease ends by itself', async ({
   browser,
 }) => {
-  const { lotId } = await freshLot();
-  const context = await browserOf(browser, 'inspector');
+  // In a house of its own: others of the demo's sessions are in use at the same time.
+  const { lotId, inspector, manager } = await anotherHouse('lost phone');
+  const context = await browserOf(browser, { email: inspector });
   const page = await context.newPage();
   await page.goto(`/lots/${lotId}/walk`);
   await expect(page.getByLabel('Entry line')).toBeEnabled();
@@ -162,7 +163,7 @@ test('an ended session’s device forgets what could be read, keeps what was ent
   await page.goto(`/lots/${lotId}/walk`);
   await expect.poll(() => savedLots(page)).toBe(1);
   // The phone is lost: a manager ends its session while it is in use.
-  const petra = await caller('manager');
+  const petra = await caller({ email: manager });
   const { sessions } = await (await petra.get('/api/v1/sessions')).json();
   const mine = (await (await page.request.get('/api/v1/sessions')).json()).sessions as { id: string; since: string }[];
   const newest = [...mine].sort((a, b) => b.since.localeCompare(a.since))[0]!;

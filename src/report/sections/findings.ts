@@ -6,6 +6,7 @@ import type { StoredRecord } from '@/core/kinds';
 import { pairOf } from '@/core/photo/pairs';
 import { recordsOf } from '@/core/records/reduce';
 import { countedName, flawCause } from '@/words/flaws';
+import { plural } from '@/words/plural';
 import { extentText } from '@/words/report';
 import { REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
@@ -93,7 +94,7 @@ export const findings = defineSection({
     if (n > 0)
       blocks.push({
         kind: 'box',
-        title: `${n} ${n === 1 ? 'finding is' : 'findings are'} left out`,
+        title: `${plural(n, 'finding is', 'findings are')} left out`,
         text: `${reasons}. The grade counts ${n === 1 ? 'it' : 'them'}.`,
       });
     return blocks;

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { momentText } from '@/words/dates';
 import { wordsOf } from '@/words/kinds';
+import { plural } from '@/words/plural';
 import { recordLine, recordSays } from '@/words/record';
 import { useWording } from '../preferences';
 import { useCar, useLot, useStored } from '../records/inspection';
@@ -20,8 +21,7 @@ export function RejectedChanges() {
       className="max-h-[40dvh] shrink-0 overflow-y-auto border-b-2 border-pin bg-card px-4 py-2"
     >
       <h2 className="text-sm font-bold">
-        {rejected.length} {rejected.length === 1 ? 'entry was' : 'entries were'} not taken. Nothing is lost; decide
-        here.
+        {plural(rejected.length, 'entry was', 'entries were')} not taken. Nothing is lost; decide here.
       </h2>
       <ul className="divide-y divide-line">
         {rejected.map((one) => (

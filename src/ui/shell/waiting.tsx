@@ -2,11 +2,12 @@
 
 import { CloudOff, HardDrive, UploadCloud } from 'lucide-react';
 import Link from 'next/link';
+import { plural } from '@/words/plural';
 import { quotaIsShort, useStorageQuota } from '../device/storage-quota';
 import { usePhotoQueue } from '../device/use-photo-queue';
 import { useLive, useStored } from '../records/inspection';
 
-const count = (n: number, one: string, many: string) => (n === 0 ? '' : `${n} ${n === 1 ? one : many}`);
+const count = (n: number, one: string, many: string) => (n === 0 ? '' : plural(n, one, many));
 
 /** What this device has waiting for the server, in words; empty when nothing waits. */
 export function waitingText(entries: number, photos: number): string {
