@@ -127,7 +127,7 @@ test('an ended session’s device forgets what could be read, keeps what was ent
   browser,
 }) => {
   // In a house of its own: others of the demo's sessions are in use at the same time.
-  const { lotId, inspector, manager } = await anotherHouse('lost phone');
+  const { lotId, inspector, manager } = await anotherHouse('lostphone');
   const context = await browserOf(browser, { email: inspector });
   const page = await context.newPage();
   await page.goto(`/lots/${lotId}/walk`);

@@ -102,7 +102,7 @@ function Card({ chapter, judgement, href }: { chapter: Chapter; judgement: Judge
     <Link href={href} className="sheet grid h-full content-start gap-1.5 p-3 hover:border-ink">
       <span className="flex items-center gap-2">
         <Icon size={18} aria-hidden="true" />
-        <h2 className="min-w-0 flex-1 truncate font-head text-lg font-bold">{name}</h2>
+        <h2 className="min-w-0 flex-1 font-head text-lg leading-tight font-bold">{name}</h2>
         {cells.length > 0 && (
           <span className="figure text-xs text-soft">
             {seen === 0 ? 'not seen' : `${Math.round((100 * seen) / cells.length)} % seen`}
