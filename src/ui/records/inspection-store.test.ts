@@ -215,6 +215,21 @@ it('takes in what others enter, once, and refuses to undo over it', async () => 
   expect(store.lastSeq).toBe(13);
 });
 
+it('sends no more by itself once it is left, also when an answer comes late', async () => {
+  jest.useFakeTimers();
+  let answer = (_: { ok: false; why: 'offline' }) => {};
+  const b = bench(applied);
+  const store = new InspectionStore('i', [], () => new Promise((r) => (answer = r)), b.outbox);
+  store.put([reading(131)]);
+  await jest.advanceTimersByTimeAsync(0);
+  store.stop();
+  answer({ ok: false, why: 'offline' });
+  await jest.advanceTimersByTimeAsync(0);
+  expect(jest.getTimerCount()).toBe(0);
+  expect(store.snapshot().waiting).toBe(1);
+  jest.useRealTimers();
+});
+
 it('shows what another person enters before anything was entered here', () => {
   const b = bench(applied);
   const store = new InspectionStore('i', [], b.send, b.outbox);

@@ -79,6 +79,7 @@ export class InspectionStore {
   private tries = 0;
   private busy = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private stopped = false;
 
   constructor(
     readonly inspection: string,
@@ -147,6 +148,7 @@ export class InspectionStore {
 
   /** Takes up what an earlier page left unsent or undecided. */
   async resume(): Promise<void> {
+    this.stopped = false;
     const left = await this.outbox.of(this.inspection).catch(() => ({ changes: [], rejected: [] }));
     const fresh = left.changes.filter((c) => !this.own.has(c.id));
     const rejected = left.rejected.filter((a) => !this.state.rejected.some((b) => b.change.id === a.change.id));
@@ -284,7 +286,8 @@ export class InspectionStore {
   private later(): void {
     const wait = BACK_OFF_MS[Math.min(this.tries, BACK_OFF_MS.length - 1)]!;
     this.tries++;
-    this.timer = setTimeout(() => void this.flush(), wait);
+    // An answer may come after the page was left: who sends then is the background sender.
+    if (!this.stopped) this.timer = setTimeout(() => void this.flush(), wait);
   }
 
   private async settle(batch: readonly CheckedChange[], results: readonly ChangeResult[]): Promise<number> {
@@ -352,7 +355,9 @@ export class InspectionStore {
     void this.outbox.forgetRejected(rejected.change.id).catch(() => {});
   }
 
+  /** Sends no more by itself, until `resume`. What waits is kept on the device. */
   stop(): void {
+    this.stopped = true;
     clearTimeout(this.timer);
   }
 }
