@@ -2,10 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { and, desc, eq, ne, or, sql } from 'drizzle-orm';
-import { inspection, lot, sale } from '@/data/tables/farvin';
+import { currentInspection } from '@/data/inspections';
 import { makeExport } from '@/server/export/make-export';
-import { actorFor, numberOf, withOwner } from '../on-database';
+import { actorFor, lotIdOf, numberOf, withOwner } from '../on-database';
 import { Refusal, Usage } from '../refusals';
 import { defineVerb, type FlagsOf, TEXT } from '../verb';
 
@@ -19,25 +18,12 @@ async function exportLot(flags: FlagsOf<typeof OPTIONS>): Promise<object> {
   const number = numberOf(flags.lot);
   return withOwner(async (db) => {
     const actor = await actorFor(db, flags.as);
-    const [row] = await db
-      .select({ id: inspection.id })
-      .from(inspection)
-      .innerJoin(lot, eq(lot.id, inspection.lotId))
-      .innerJoin(sale, eq(sale.id, lot.saleId))
-      .where(
-        and(
-          eq(lot.number, number),
-          eq(lot.orgId, actor.orgId),
-          ne(inspection.state, 'given-up'),
-          flags.sale === undefined ? undefined : or(eq(sale.name, flags.sale), sql`${sale.id}::text = ${flags.sale}`),
-        ),
-      )
-      .orderBy(desc(sale.opensOn), desc(inspection.revision))
-      .limit(1);
-    if (!row) throw new Refusal('no-lot', { message: `Your organisation has no lot ${number} in that sale.` });
+    const lotId = await lotIdOf(db, actor, number, flags.sale);
+    const head = lotId && (await currentInspection(db, actor, lotId));
+    if (!head) throw new Refusal('no-lot', { message: `Your organisation has no lot ${number} in that sale.` });
     const dir = mkdtempSync(path.join(os.tmpdir(), `farvin-${randomUUID().slice(0, 8)}-`));
     try {
-      const file = await makeExport(db, actor, row.id, what, dir, async (done, total) => {
+      const file = await makeExport(db, actor, head.id, what, dir, async (done, total) => {
         console.error(`${done} of ${total}`);
       });
       copyFileSync(file, out);

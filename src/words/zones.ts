@@ -1,3 +1,4 @@
+import { capital } from './capital';
 import { type Both, pick, sideWord, type Wording } from './vocabulary';
 
 /** Names of the parts that zone slugs begin with. */
@@ -98,7 +99,7 @@ const WHOLE: Readonly<Record<string, Both>> = { 'glass.rear': { us: 'rear window
 /** The zone's name in the reader's words, part first: "Rear wing, left". */
 export function zoneName(slug: string, wording: Wording): string {
   const name = zoneWords(slug, wording);
-  return name.charAt(0).toUpperCase() + name.slice(1);
+  return capital(name);
 }
 
 /** The same in running text, without the capital. */

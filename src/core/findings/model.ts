@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { flawById } from '../catalogue/flaws/by-id';
 import { aspectOf } from '../coverage/coverage';
 import type { StoredRecord } from '../kinds';
-import { defineModel, lacking, type PlannedCar, type SomeCar } from '../model/model';
+import { defineModel, lacking, lackingIf, type PlannedCar, type SomeCar } from '../model/model';
 import { defineTable } from '../model/table';
 import { pairOf } from '../photo/pairs';
 import { recordsOf } from '../records/reduce';
@@ -115,6 +115,6 @@ export const findings = defineModel({
       const list = unpictured(car);
       return lacking(list.length, first(list));
     },
-    'no-photos': (_j, { records }) => lacking(recordsOf(records, 'photo').length === 0 ? 1 : 0),
+    'no-photos': (_j, { records }) => lackingIf(recordsOf(records, 'photo').length === 0),
   },
 });

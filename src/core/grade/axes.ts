@@ -22,13 +22,11 @@ export interface Part {
   readonly byFindings?: number;
 }
 
-function expected(axis: Axis, ageYears: number, tables: GradeTables): { mean: number; sd: number } {
+/** What is expected of an axis on a car of that age, 0 to 100, with the spread between cars. */
+export function expectedAxis(axis: Axis, ageYears: number, tables: GradeTables): { mean: number; sd: number } {
   const e = tables.expectation[axis];
   return { mean: Math.max(e.floor, e.new - (e.perDecade * ageYears) / 10), sd: e.sd };
 }
-
-/** What is expected of an axis on a car of that age, 0 to 100, with the spread between cars. */
-export const expectedAxis = expected;
 
 /** What the models say that places lose, by `zone/aspect`. */
 interface Lost {
@@ -55,12 +53,12 @@ function partOf(cell: Cell, ageYears: number, lost: ReadonlyMap<string, Lost>, t
   const axis = axisOf(cell);
   const base = { zone: cell.zone.slug, aspect: cell.aspect, axis, weight: weightOf(cell.zone, tables) };
   if (!isSeen(cell))
-    return { ...base, ...expected(axis, ageYears, tables), seen: false, blocked: cell.status === 'blocked' };
+    return { ...base, ...expectedAxis(axis, ageYears, tables), seen: false, blocked: cell.status === 'blocked' };
   const { found, measured } = lost.get(`${cell.zone.slug}/${cell.aspect}`) ?? { found: 0, measured: 0 };
   const kept = Math.exp(-tables.lossScale * (found + measured));
   if (cell.status === 'measured') {
     // Measured, and not looked at for anything else: what else may be there is as on any car of its age.
-    const otherwise = expected(axis, ageYears, tables);
+    const otherwise = expectedAxis(axis, ageYears, tables);
     return { ...base, mean: Math.min(otherwise.mean, tables.seen.clean) * kept, sd: otherwise.sd, seen: true };
   }
   const all = found + measured;
@@ -86,7 +84,7 @@ export function partsOf(judgement: Judgement, ageYears: number, tables: GradeTab
       extra: true as const,
     };
     return mean === null
-      ? { ...base, ...expected(axis, ageYears, tables), seen: false }
+      ? { ...base, ...expectedAxis(axis, ageYears, tables), seen: false }
       : { ...base, mean, sd, seen: true };
   });
   return [...judgement.coverage.cells.map((c) => partOf(c, ageYears, lost, tables)), ...extra];

@@ -9,7 +9,7 @@ import { drawAxes } from './draws';
 import { findingMovers, type Mover, unseenMovers } from './movers';
 import { type Presents, presentsCleanFrom } from './presents';
 import { type GradeTables, LENSES } from './tables';
-import { powerMean, type WholeGrade, wholeGrade } from './whole';
+import { type WholeGrade, wholeGrade } from './whole';
 
 export interface AxisGrade {
   readonly axis: Axis;
@@ -75,11 +75,7 @@ export function gradeCar(judgement: Judgement, onYear: number, tables: GradeTabl
   const n = parts.filter((p) => p.seen).length;
   return {
     axes: moments.map((m) => axisGrade(m, parts, gates, ageYears, tables)),
-    whole: LENSES.map((lens) => {
-      const weights = AXES.map((a) => tables.lenses[lens]![a]);
-      const expected = expectedCars.map((d) => powerMean(d, weights, tables.exponent));
-      return wholeGrade(lens, draws, expected, gates, n, tables);
-    }),
+    whole: LENSES.map((lens) => wholeGrade(lens, draws, expectedCars, gates, n, tables)),
     presents: presentsCleanFrom(plan, records, tables),
     unseenMovers: unseenMovers(parts, tables),
     findingMovers: findingMovers(coverage, parts, tables),

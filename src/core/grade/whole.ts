@@ -32,22 +32,23 @@ export function powerMean(values: readonly number[], weights: readonly number[],
 export function wholeGrade(
   lens: Lens,
   draws: readonly number[][],
-  expectedDraws: readonly number[],
+  expectedCars: readonly number[][],
   gates: readonly ShutGate[],
   n: number,
   tables: GradeTables,
 ): WholeGrade {
   const weights = AXES.map((a) => tables.lenses[lens]![a]);
   const cap = capOf('whole', gates);
-  const free = draws.map((d) => powerMean(d, weights, tables.exponent)).sort((a, b) => a - b);
+  const wholes = (of: readonly number[][]) => of.map((d) => powerMean(d, weights, tables.exponent));
+  const free = wholes(draws).sort((a, b) => a - b);
   const at = (p: number) => Math.min(cap, quantile(free, p)!);
   const value = at(0.5);
-  const below = expectedDraws.filter((v) => v <= value).length;
+  const below = wholes(expectedCars).filter((v) => v <= value).length;
   return {
     lens,
     grade: { value, low: at(0.1), high: at(0.9), n },
     band: bandName(value, tables),
-    forItsYears: (100 * below) / expectedDraws.length,
+    forItsYears: (100 * below) / expectedCars.length,
     capped: quantile(free, 0.5)! > cap,
   };
 }

@@ -5,6 +5,7 @@ import { severity } from '@/core/findings/loss';
 import type { StoredRecord } from '@/core/kinds';
 import { pairOf } from '@/core/photo/pairs';
 import { recordsOf } from '@/core/records/reduce';
+import { capital } from '@/words/capital';
 import { countedName, flawCause } from '@/words/flaws';
 import { plural } from '@/words/plural';
 import { extentText } from '@/words/report';
@@ -18,8 +19,6 @@ import { defineSection } from '../section';
 
 /** How grave each published finding is, 0 to 1, by its id. */
 export const severityPart = { severity: z.record(z.string(), z.number()).optional() };
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 function rowOf(
   { number, record }: NumberedFinding,

@@ -1,13 +1,12 @@
 import { VIEWS } from '@/core/body/zone';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { severity } from '@/core/findings/loss';
+import { capital } from '@/words/capital';
 import { term, VIEW_WORDS } from '@/words/terms';
 import type { Block } from '../block';
 import { defineSection, SEALS_NOTHING } from '../section';
 import { severityPart } from './findings';
 import { notSeenPart } from './not-seen';
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The car as it was looked at, with the findings where they are. */
 export const plans = defineSection({

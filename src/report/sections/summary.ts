@@ -3,6 +3,7 @@ import { AXES } from '@/core/catalogue/axes';
 import { LENSES } from '@/core/grade/tables';
 import { recordsOf } from '@/core/records/reduce';
 import { estimateSchema } from '@/core/stats/estimate';
+import { capital } from '@/words/capital';
 import { AXIS_WORDS, bandText, gateText, gradeFigures, LENS_WORDS } from '@/words/grade';
 import type { BandRow, Block } from '../block';
 import { defineSection } from '../section';
@@ -12,8 +13,6 @@ const graded = { grade: estimateSchema, forItsYears: z.number(), capped: z.boole
 const NO_SHARE = { seen: 0, blocked: 0, cells: 0 };
 const SAYS =
   'The band is the middle 80 % of what the findings and the house’s tables allow. What was not seen widens it.';
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What must be known first, the grade with its doubt, and how much was seen. */
 export const summary = defineSection({

@@ -2,14 +2,10 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { Plan } from '@/core/body/plan';
-import { VIEWS, type View } from '@/core/body/zone';
 import { flawById } from '@/core/catalogue/flaws/by-id';
-import type { Cell } from '@/core/coverage/coverage';
-import { summaryOfAspects } from '@/core/findings/by-aspect';
+import { fullestView, summaryOfAspects } from '@/core/findings/by-aspect';
 import { severity } from '@/core/findings/loss';
 import type { Judgement } from '@/core/judge/judge';
-import type { StoredRecord } from '@/core/kinds';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { aspectLooks, findingPins } from '@/ui/body-plan/zone-looks';
 import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
@@ -81,13 +77,6 @@ function Summary({ chapters, base }: { chapters: readonly Chapter[]; base: strin
   );
 }
 
-/** The view in which a chapter's findings lie, else the first that it has. */
-function viewOf(plan: Plan, cells: readonly Cell[], findings: readonly StoredRecord<'finding'>[]): View {
-  const count = (v: View) => findings.filter((f) => plan.zones.get(f.body.zone)?.view === v).length;
-  const views = VIEWS.filter((v) => cells.some((c) => c.zone.view === v));
-  return [...views].sort((a, b) => count(b) - count(a))[0] ?? 'outside';
-}
-
 function Card({ chapter, judgement, href }: { chapter: Chapter; judgement: Judgement; href: string }) {
   const { car } = useCar();
   const wording = useWording(car?.steering);
@@ -95,7 +84,8 @@ function Card({ chapter, judgement, href }: { chapter: Chapter; judgement: Judge
   const { name, Icon, aspects } = chapter;
   const { plan } = judgement;
   const says = chapter.says(judgement, wording, unit);
-  const { findings, cells, seen, blocked } = summaryOfAspects(judgement.coverage, aspects);
+  const summary = summaryOfAspects(judgement.coverage, aspects);
+  const { findings, cells, seen, blocked } = summary;
   const [worst] = findings;
   const found = findings.length > 0 ? plural(findings.length, 'finding') : cells.length > 0 ? 'no finding' : '';
   return (
@@ -113,7 +103,7 @@ function Card({ chapter, judgement, href }: { chapter: Chapter; judgement: Judge
         <span aria-hidden="true" className="block bg-paper">
           <PlanDrawing
             plan={plan}
-            view={viewOf(plan, cells, findings)}
+            view={fullestView(summary)}
             looks={aspectLooks(plan, cells)}
             pins={findingPins(findings).map((p) => ({ ...p, large: true }))}
             nameOf={() => ''}

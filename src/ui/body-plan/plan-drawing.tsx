@@ -6,7 +6,7 @@ import { LabelsLayer } from './layers/labels';
 import { JoinsLayer, PatternLayer } from './layers/pattern';
 import { Pins } from './layers/pins';
 import { ZonesLayer } from './layers/zones';
-import type { PlanDrawingProps } from './plan-types';
+import type { DotsProps, PlanDrawingProps } from './plan-types';
 
 export type { PlanDrawingProps, PlanPin, ZoneLook } from './plan-types';
 
@@ -20,7 +20,7 @@ const viewBox = ({ plan, view, frame }: Pick<PlanDrawingProps, 'plan' | 'view' |
  * Readings on a sheet of their own, to lie over a plan of the same frame and size: an entry then neither lays out nor
  * paints the plan below it anew.
  */
-export function DotsOver(props: Pick<PlanDrawingProps, 'plan' | 'view' | 'frame' | 'dots'>) {
+export function DotsOver(props: DotsProps & Pick<PlanDrawingProps, 'frame'>) {
   return (
     <svg
       className="pointer-events-none absolute inset-0 h-full w-full will-change-transform"
@@ -78,7 +78,6 @@ function Drawing(props: PlanDrawingProps) {
         />
       )}
       {props.over}
-      <Dots {...props} />
       <Pins {...props} />
       {props.sideWords && view === 'outside' && (
         <g fill="var(--soft)" fontSize="96" fontFamily="var(--font-sans)" fontWeight="600" aria-hidden="true">

@@ -28,18 +28,24 @@ export interface PlanPin {
   readonly large?: boolean;
 }
 
+/** Readings of a view, and where to measure next. */
+export interface DotsProps {
+  readonly plan: Plan;
+  readonly view: View;
+  readonly dots: readonly {
+    readonly zone: string;
+    readonly uMm: number;
+    readonly vMm: number;
+    readonly kind: 'read' | 'over' | 'next';
+  }[];
+}
+
 export interface PlanDrawingProps {
   readonly plan: Plan;
   readonly view: View;
   readonly looks: ReadonlyMap<string, ZoneLook>;
   readonly pins?: readonly PlanPin[];
   readonly selected?: string | null;
-  readonly dots?: readonly {
-    readonly zone: string;
-    readonly uMm: number;
-    readonly vMm: number;
-    readonly kind: 'read' | 'over' | 'next';
-  }[];
   readonly nameOf: (zone: string) => string;
   readonly onZone?: (zone: string, at: Point) => void;
   readonly title: string;

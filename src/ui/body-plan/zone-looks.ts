@@ -56,15 +56,20 @@ export function paintLooks(
   return looks;
 }
 
-/** Zone looks by what was seen only. */
-export function coverageLooks(plan: Plan, coverage: Coverage): Map<string, ZoneLook> {
-  const looks = new Map<string, ZoneLook>();
+function cellsByZone(cells: readonly Cell[]): ReadonlyMap<string, readonly Cell[]> {
   const byZone = new Map<string, Cell[]>();
-  for (const c of coverage.cells) {
+  for (const c of cells) {
     const own = byZone.get(c.zone.slug);
     if (own) own.push(c);
     else byZone.set(c.zone.slug, [c]);
   }
+  return byZone;
+}
+
+/** Zone looks by what was seen only. */
+export function coverageLooks(plan: Plan, coverage: Coverage): Map<string, ZoneLook> {
+  const looks = new Map<string, ZoneLook>();
+  const byZone = cellsByZone(coverage.cells);
   for (const slug of plan.zones.keys()) {
     const cells = byZone.get(slug) ?? [];
     const seen = cells.filter((c) => c.status === 'clean' || c.status === 'findings').length;
@@ -76,8 +81,9 @@ export function coverageLooks(plan: Plan, coverage: Coverage): Map<string, ZoneL
 /** Zone looks by some aspects only: paper where none of them is looked for, dashed where nobody looked. */
 export function aspectLooks(plan: Plan, cells: readonly Cell[]): Map<string, ZoneLook> {
   const looks = new Map<string, ZoneLook>();
+  const byZone = cellsByZone(cells);
   for (const zone of plan.zones.values()) {
-    const own = cells.filter((c) => c.zone.slug === zone.slug);
+    const own = byZone.get(zone.slug) ?? [];
     if (own.length === 0) looks.set(zone.slug, { fill: 'var(--paper)' });
     else {
       const seen = own.some(isSeen);

@@ -1,8 +1,8 @@
 'use client';
 
 import { type ReactNode, useMemo, useState } from 'react';
-import { type Aspect, VIEWS, type View } from '@/core/body/zone';
-import { summaryOfAspects } from '@/core/findings/by-aspect';
+import type { Aspect, View } from '@/core/body/zone';
+import { fullestView, summaryOfAspects } from '@/core/findings/by-aspect';
 import { term, VIEW_WORDS } from '@/words/terms';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
@@ -34,14 +34,12 @@ export function AspectChapter({
   const summary = useMemo(() => (coverage ? summaryOfAspects(coverage, aspects) : null), [coverage, aspects]);
   const [picked, setPicked] = useState<View | null>(null);
   if (!plan || !coverage || !summary) return <NoPlanYet />;
-  const views = VIEWS.filter((v) => summary.cells.some((c) => c.zone.view === v));
-  const count = (v: View) => summary.findings.filter((f) => plan.zones.get(f.body.zone)?.view === v).length;
-  const view = picked ?? [...views].sort((a, b) => count(b) - count(a))[0] ?? 'outside';
+  const view = picked ?? fullestView(summary);
   return (
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px] lg:overflow-hidden">
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap gap-1.5 p-2" role="group" aria-label="Part of the car">
-          {views.map((v) => (
+          {summary.views.map(({ view: v, findings }) => (
             <button
               key={v}
               type="button"
@@ -50,7 +48,7 @@ export function AspectChapter({
               onClick={() => setPicked(v)}
             >
               <span className="first-letter:uppercase">{term(VIEW_WORDS, v, words)}</span>
-              {count(v) > 0 && <span className="figure text-xs">{count(v)}</span>}
+              {findings > 0 && <span className="figure text-xs">{findings}</span>}
             </button>
           ))}
         </div>

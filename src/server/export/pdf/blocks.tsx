@@ -2,6 +2,7 @@ import { Text, View } from '@react-pdf/renderer';
 import { Fragment, type ReactNode } from 'react';
 import type { Plan } from '@/core/body/plan';
 import type { Block } from '@/report/block';
+import { capital } from '@/words/capital';
 import { BandRows, Headline } from './bands';
 import { FindingGroups } from './findings';
 import { type PictureFile, Pictures } from './pictures';
@@ -63,7 +64,7 @@ const DRAWN: Drawn = {
   ),
   para: (b) => (
     <T style={[b.tone === 'soft' ? s.soft : {}, { marginBottom: 4 }]}>
-      {b.evidence ? `${b.evidence.charAt(0).toUpperCase()}${b.evidence.slice(1)}. ${b.text}` : b.text}
+      {b.evidence ? `${capital(b.evidence)}. ${b.text}` : b.text}
     </T>
   ),
   alarm: (b) => <T style={s.gate}>{b.text}</T>,

@@ -1,9 +1,9 @@
 import { toSheet } from '@/core/body/plan';
-import type { PlanDrawingProps } from '../plan-types';
+import type { DotsProps } from '../plan-types';
 
 /** Places of readings, and where to measure next. */
-export function Dots({ plan, view, dots }: Pick<PlanDrawingProps, 'plan' | 'view' | 'dots'>) {
-  return (dots ?? []).map((dot, i) => {
+export function Dots({ plan, view, dots }: DotsProps) {
+  return dots.map((dot, i) => {
     const zone = plan.zones.get(dot.zone);
     if (!zone || zone.view !== view) return null;
     const [x, y] = toSheet(zone, dot);
