@@ -1,8 +1,8 @@
-import { DRAWN, detailsOf, joinsOf } from './details';
-import { boxOf } from './geometry';
-import { type Plan, planOf } from './plan';
-import { STYLES } from './styles';
-import { EVERYTHING_FITTED } from './styles/options';
+import { boxOf } from '../geometry';
+import { type Plan, planOf } from '../plan';
+import { STYLES } from '../styles';
+import { EVERYTHING_FITTED } from '../styles/options';
+import { DRAWN, detailsOf, joinsOf } from './index';
 
 const plans: [string, Plan][] = STYLES.map((s) => [s.slug, planOf(s.slug, { fitted: EVERYTHING_FITTED })!]);
 
