@@ -88,7 +88,7 @@ row(
 );
 row(
   'grade of the example lot',
-  time(() => gradeCar(judge({ plan, records, tables: DEFAULT_TABLES }), 2027, DEFAULT_TABLES.grade)),
+  time(() => gradeCar(judge({ plan, records, tables: DEFAULT_TABLES }), 2027, DEFAULT_TABLES)),
   base,
   'a million normal draws',
 );

@@ -15,10 +15,12 @@ const CORE = [
   ['records'],
   ['model'],
   ['coverage', 'colour', 'gauge', 'photo', 'seal'],
+  ['work'],
   ['findings'],
   ['circumstances', 'paint', 'fit', 'waves'],
   ['csv', 'judge'],
   ['grade'],
+  ['population', 'calibration'],
 ];
 
 /** What each floor calls beside itself. Instruments stand beside the house: simulated, they know the core alone. */

@@ -4,12 +4,15 @@ import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { type AnyRecord, KINDS } from '@/core/kinds';
 import { takeSnapshot } from '@/report/snapshot';
-import { planOf } from '../src/core/body/plan';
+import { planOf, planOfCar } from '../src/core/body/plan';
 import { compareColours } from '../src/core/colour/compare';
 import { fitOfCar } from '../src/core/fit/car-fit';
 import { measureGap } from '../src/core/fit/gap/measure';
 import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
+import { DEFAULT_TABLES } from '../src/core/grade/all-tables';
+import { gradeCar } from '../src/core/grade/grade';
 import { bandName } from '../src/core/grade/whole';
+import { judge } from '../src/core/judge/judge';
 import { writeBundle } from '../src/core/records/bundle';
 import { checkChange } from '../src/core/records/check-change';
 import { recordsOf as kindOf } from '../src/core/records/reduce';
@@ -61,6 +64,18 @@ it.each(WALKED)('enters only what the gateway takes: lot %i', (number) => {
   expect(new Set(visit.changes.map((c) => c.id)).size).toBe(visit.changes.length);
   for (const order of orders) if (order.finding !== null) expect(visit.findings[order.finding]!.zone).toBe(order.zone);
   expect(lot.facts).toBeDefined();
+});
+
+it.each(WALKED)('is graded as its sentence says: lot %i', (number) => {
+  const { lot, records } = recordsOf(number);
+  const plan = planOfCar(kindOf(records, 'car')[0]!.body)!;
+  const grade = gradeCar(judge({ plan, records, tables: DEFAULT_TABLES }), 2027, DEFAULT_TABLES);
+  const { low, value, high } = grade.whole.find((w) => w.lens === 'keeper')!.grade;
+  const [from, to] = lot.graded!.keeper;
+  expect(lot.graded!.says.length).toBeGreaterThan(30);
+  expect([number, value! >= from && value! <= to]).toEqual([number, true]);
+  // What is hardly begun is wide, what was seen in full is narrow.
+  expect([number, high! - low! > 18]).toEqual([number, lot.stage === 'begun']);
 });
 
 it.each(WALKED)('no statement of a report contradicts another: lot %i', (number) => {

@@ -44,6 +44,8 @@ export interface DemoLot {
   readonly year: number;
   readonly body: string;
   readonly stage: Stage;
+  /** What grade is plausible under the keeper lens, and why in a sentence; absent for a lot nobody has been to. */
+  readonly graded?: { readonly keeper: readonly [low: number, high: number]; readonly says: string };
   /** The plan of its body. */
   readonly style: string;
   /** Days from the day of seeding until the report is due. */

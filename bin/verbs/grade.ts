@@ -17,7 +17,7 @@ export const verb = defineVerb({
     if (!plan) throw new Refusal('no-car');
     const judgement = judge({ plan, records, tables: DEFAULT_TABLES });
     const { whole, byView } = judgement.coverage;
-    const { presents, ...grade } = gradeCar(judgement, onYear(flags['on-year']), DEFAULT_TABLES.grade);
+    const { presents, ...grade } = gradeCar(judgement, onYear(flags['on-year']), DEFAULT_TABLES);
     return { ok: true, ...grade, coverage: { whole, byView }, presentsCleanFromM: presents.metres };
   },
 });

@@ -167,6 +167,10 @@ export const LOT_01: DemoLot = {
   body: 'fastback',
   style: 'fastback',
   stage: 'full',
+  graded: {
+    keeper: [66, 74],
+    says: 'Honest: resprayed over a repaired quarter, waves and chips, tired brightwork and glass, sound below as far as it could be seen. Better than most of its age.',
+  },
   dueInDays: 2,
   keeper: 'Ilse Brandvik',
   lent: true,

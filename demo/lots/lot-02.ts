@@ -55,6 +55,10 @@ export const LOT_02: DemoLot = {
   body: 'convertible',
   style: 'convertible',
   stage: 'full',
+  graded: {
+    keeper: [54, 64],
+    says: 'Working to Honest: a good driver in paint that is not the works’, superb chrome but for two pieces, blisters at the boot lip and scale on an outrigger.',
+  },
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   lent: true,

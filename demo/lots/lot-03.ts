@@ -54,6 +54,10 @@ export const LOT_03: DemoLot = {
   body: 'utility',
   style: 'utility',
   stage: 'full',
+  graded: {
+    keeper: [56, 66],
+    says: 'Honest at its lower edge: aluminium swelling at the door bottoms, a small hole in the bulkhead, worn seats; it works.',
+  },
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   lent: true,

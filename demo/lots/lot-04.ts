@@ -54,6 +54,10 @@ export const LOT_04: DemoLot = {
   body: 'saloon',
   style: 'saloon4',
   stage: 'full',
+  graded: {
+    keeper: [73, 83],
+    says: 'Proud for a keeper, Working for a show: a complete and sound car, weathered on top, its headlining down.',
+  },
   dueInDays: 6,
   keeper: 'Ilse Brandvik',
   lent: true,

@@ -61,6 +61,10 @@ export const LOT_05: DemoLot = {
   body: 'camper',
   style: 'van',
   stage: 'full',
+  graded: {
+    keeper: [42, 52],
+    says: 'Working at its lower edge: a tidy respray over filler, years by the sea below it, a torn tie-down in front.',
+  },
   dueInDays: 6,
   keeper: 'Ilse Brandvik',
   lent: true,

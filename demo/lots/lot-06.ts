@@ -67,6 +67,10 @@ export const LOT_06: DemoLot = {
   body: 'pickup',
   style: 'pickup',
   stage: 'full',
+  graded: {
+    keeper: [77, 87],
+    says: 'Proud: never painted, complete and dry; a working pickup’s chips and a bent bumper cost it at a show.',
+  },
   dueInDays: -1,
   keeper: 'Tomas Orrell',
   lent: true,

@@ -44,6 +44,10 @@ export const LOT_07: DemoLot = {
   body: 'sports',
   style: 'sports',
   stage: 'full',
+  graded: {
+    keeper: [61, 71],
+    says: 'Honest: glass fibre with a crazed finish, scale on the fork that carries the front.',
+  },
   dueInDays: 7,
   keeper: 'Ilse Brandvik',
   lent: true,

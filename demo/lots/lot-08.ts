@@ -77,6 +77,10 @@ export const LOT_08: DemoLot = {
   body: 'four-door',
   style: 'saloon4',
   stage: 'full',
+  graded: {
+    keeper: [28, 40],
+    says: 'Project: a front rail has lost its strength, which caps it; floors and sills are through, lamps are missing, doors are stuck.',
+  },
   dueInDays: 3,
   keeper: 'Ilse Brandvik',
   lent: true,

@@ -12,6 +12,10 @@ export const LOT_09: DemoLot = {
   body: 'four-door',
   style: 'saloon4',
   stage: 'half',
+  graded: {
+    keeper: [56, 69],
+    says: 'Honest as far as seen: resprayed and tidy outside; nobody has been below or inside yet.',
+  },
   dueInDays: -1,
   keeper: 'Tomas Orrell',
   facts: {

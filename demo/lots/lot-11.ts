@@ -9,6 +9,10 @@ export const LOT_11: DemoLot = {
   body: 'four-door',
   style: 'saloon4',
   stage: 'begun',
+  graded: {
+    keeper: [50, 80],
+    says: 'Hardly begun: what was seen is clean, and the interval says how little that is.',
+  },
   dueInDays: 1,
   keeper: 'Ilse Brandvik',
   facts: {

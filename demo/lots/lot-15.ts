@@ -15,6 +15,10 @@ export const LOT_15: DemoLot = {
   body: 'pickup',
   style: 'pickup',
   stage: 'half',
+  graded: {
+    keeper: [70, 84],
+    says: 'Honest to Proud as far as seen: straight and dry outside; cabin and underside are still to do.',
+  },
   dueInDays: 4,
   keeper: 'Tomas Orrell',
   facts: {

@@ -9,6 +9,10 @@ export const LOT_16: DemoLot = {
   body: 'fastback',
   style: 'fastback',
   stage: 'begun',
+  graded: {
+    keeper: [50, 79],
+    says: 'Hardly begun, and no number read: the interval is that of its age.',
+  },
   dueInDays: 4,
   keeper: 'Ilse Brandvik',
   facts: {

@@ -9,6 +9,10 @@ export const LOT_19: DemoLot = {
   body: 'pickup',
   style: 'pickup',
   stage: 'begun',
+  graded: {
+    keeper: [44, 72],
+    says: 'Hardly begun; an old pickup of which nothing yet speaks against it.',
+  },
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   facts: {

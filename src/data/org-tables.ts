@@ -2,7 +2,7 @@ import { and, eq, ne } from 'drizzle-orm';
 import { type JudgedBy, TABLES, type TableName, type Tables, tablesKept, tablesSealed } from '@/core/grade/all-tables';
 import type { Actor } from './actor';
 import { audit } from './audit';
-import { type Db, inOrg } from './db';
+import { type Db, inOrg, type Tx } from './db';
 import { inspection, orgTable } from './tables/farvin';
 
 /** The organisation's tables of domain numbers. */
@@ -18,31 +18,43 @@ export function tablesAsSealed(sealed: unknown, today: JudgedBy): JudgedBy {
     : today;
 }
 
-/** Keeps one of an organisation's own tables; null goes back to the shipped one. Grades not sealed are computed anew. */
-export async function keepTable<N extends TableName>(
+/**
+ * Keeps tables of an organisation's own, all or none; null goes back to the shipped one. Grades not sealed are computed anew.
+ */
+export async function keepTables(
   db: Db,
   actor: Actor,
-  table: N,
-  value: Tables[N] | null,
+  values: { readonly [N in TableName]?: Tables[N] | null },
 ): Promise<void> {
-  const name = TABLES[table].stored;
   await inOrg(db, actor, async (tx) => {
-    const changed =
-      value === null
-        ? await tx
-            .delete(orgTable)
-            .where(and(eq(orgTable.orgId, actor.orgId), eq(orgTable.name, name)))
-            .returning({ name: orgTable.name })
-        : await tx
-            .insert(orgTable)
-            .values({ orgId: actor.orgId, name, value })
-            .onConflictDoUpdate({ target: [orgTable.orgId, orgTable.name], set: { value } })
-            .returning({ name: orgTable.name });
-    if (changed.length === 0) return;
-    await audit(tx, actor, value === null ? 'numbers-reset' : 'numbers-changed', { detail: { table: name } });
+    let any = false;
+    for (const [table, value] of Object.entries(values)) {
+      const name = TABLES[table as TableName].stored;
+      const changed = await keepOne(tx, actor, name, value);
+      if (!changed) continue;
+      any = true;
+      await audit(tx, actor, value === null ? 'numbers-reset' : 'numbers-changed', { detail: { table: name } });
+    }
+    if (!any) return;
     await tx
       .update(inspection)
       .set({ summaryCount: -1 })
       .where(and(eq(inspection.orgId, actor.orgId), ne(inspection.state, 'sealed')));
   });
+}
+
+/** Writes or takes away one own table; whether there was anything to do. */
+async function keepOne(tx: Tx, actor: Actor, name: string, value: unknown): Promise<boolean> {
+  const done =
+    value === null
+      ? await tx
+          .delete(orgTable)
+          .where(and(eq(orgTable.orgId, actor.orgId), eq(orgTable.name, name)))
+          .returning({ name: orgTable.name })
+      : await tx
+          .insert(orgTable)
+          .values({ orgId: actor.orgId, name, value })
+          .onConflictDoUpdate({ target: [orgTable.orgId, orgTable.name], set: { value } })
+          .returning({ name: orgTable.name });
+  return done.length > 0;
 }

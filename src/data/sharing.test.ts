@@ -1,6 +1,6 @@
 import { DEFAULT_TOLERANCES } from '@/core/fit/tolerances';
 import { DEFAULT_TABLES } from '@/core/grade/all-tables';
-import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
+import { DEFAULT_GRADE_TABLES } from '@/core/grade/shipped';
 import { verifyReport } from '@/report/sealed-report';
 import { newToken, saleYear, sealInspection, tokenHash } from '@/server/sealing';
 import { freshSummaries, summarise } from '@/server/summaries';
@@ -9,7 +9,7 @@ import type { Db } from './db';
 import { takeChanges } from './gateway';
 import { addLink, linkedReport, linksOf, openLink, withdrawLink } from './links';
 import { addLot } from './lots';
-import { keepTable, orgTables } from './org-tables';
+import { keepTables, orgTables } from './org-tables';
 import { setState, startRevision } from './revisions';
 import { salesOf } from './sales';
 import { sealedReport } from './seals';
@@ -144,7 +144,7 @@ describe('an organisation’s own tables', () => {
     expect((await orgTables(db, petra)).tables).toEqual(DEFAULT_TABLES);
     await owner
       .insert(orgTable)
-      .values({ orgId: petra.orgId, name: 'grade', value: { ...DEFAULT_GRADE_TABLES, exponent: -1 } });
+      .values({ orgId: petra.orgId, name: 'grade-2', value: { ...DEFAULT_GRADE_TABLES, exponent: -1 } });
     await owner.insert(orgTable).values({ orgId: petra.orgId, name: 'paint-profiles', value: [{ nonsense: true }] });
     const own = await orgTables(db, petra);
     expect(own.tables.grade.exponent).toBe(-1);
@@ -170,16 +170,16 @@ describe('nominal gaps and tolerances', () => {
     await freshSummaries(db, petra, [await rowOf()], 2027);
     expect((await rowOf()).stale).toBe(false);
     // Going back to what one has anyway changes nothing.
-    await keepTable(db, petra, 'tolerances', null);
+    await keepTables(db, petra, { tolerances: null });
     expect((await rowOf()).stale).toBe(false);
     const own = DEFAULT_TOLERANCES.map((t) => ({ ...t, goodMm: 0.7 }));
-    await keepTable(db, petra, 'tolerances', own);
+    await keepTables(db, petra, { tolerances: own });
     expect((await orgTables(db, petra)).tables.tolerances).toEqual(own);
     expect((await orgTables(db, stranger)).tables.tolerances).toEqual(DEFAULT_TOLERANCES);
     expect((await rowOf()).stale).toBe(true);
-    await keepTable(db, petra, 'tolerances', own.slice(0, 2));
+    await keepTables(db, petra, { tolerances: own.slice(0, 2) });
     expect((await orgTables(db, petra)).tables.tolerances).toHaveLength(2);
-    await keepTable(db, petra, 'tolerances', null);
+    await keepTables(db, petra, { tolerances: null });
     expect((await orgTables(db, petra)).tables.tolerances).toEqual(DEFAULT_TOLERANCES);
   });
 });

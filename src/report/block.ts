@@ -55,6 +55,22 @@ export interface SeamRow {
   }[];
 }
 
+/** What an axis lost, from 100 down. */
+export interface LossesRow {
+  readonly id: string;
+  readonly name: string;
+  /** What is left of 100. */
+  readonly value: number;
+  readonly rows: readonly {
+    readonly text: string;
+    readonly points: number;
+    /** The number of the finding that it is. */
+    readonly number: number | null;
+    /** On record, against reckoned with. */
+    readonly known: boolean;
+  }[];
+}
+
 /** A cell of a table: a text, a figure set in figures, or a name with a swatch of film thickness. */
 export interface Cell {
   readonly text: string;
@@ -98,6 +114,7 @@ export type Block =
       readonly says: string;
       readonly counts: readonly (readonly [value: string, name: string])[];
     }
+  | { readonly kind: 'losses'; readonly axes: readonly LossesRow[] }
   | { readonly kind: 'bands'; readonly limits: readonly number[]; readonly groups: readonly (readonly BandRow[])[] }
   | {
       readonly kind: 'plan';

@@ -13,11 +13,11 @@ export type NotRecomputable =
 
 export type Recomputed =
   | { readonly recomputed: 'same' }
-  /** Paths of the figures that are not what follows from the records, at most {@link DIFFERENCES_TOLD}. */
+  /** Paths of the figures that are not what follows from the records, at most {@link DIFFERENCES_TOLD} of a part. */
   | { readonly recomputed: 'differs'; readonly differs: readonly string[] }
   | { readonly recomputed: 'not-possible'; readonly why: NotRecomputable };
 
-const DIFFERENCES_TOLD = 20;
+const DIFFERENCES_TOLD = 5;
 /** Figures are sealed with seven digits; machines may differ in the last few of what they compute. */
 const RELATIVE = 1e-4;
 const ABSOLUTE = 1e-6;
@@ -56,9 +56,13 @@ export function recomputeReport({ snapshot, unreadable }: OpenedSnapshot): Recom
     tables,
   });
   if (!taken.ok) return no('records');
-  const found: string[] = [];
   const plain = (results: Snapshot['results']) => JSON.parse(JSON.stringify(results)) as unknown;
-  differences(plain(snapshot.results), plain(taken.snapshot.results), '', found);
+  const [sealed, now] = [plain(snapshot.results), plain(taken.snapshot.results)] as Record<string, unknown>[];
+  const found = [...new Set([...Object.keys(sealed!), ...Object.keys(now!)])].flatMap((part) => {
+    const own: string[] = [];
+    differences(sealed![part], now![part], part, own);
+    return own;
+  });
   if (found.length === 0) return { recomputed: 'same' };
   return snapshot.computedBy === COMPUTED_BY ? { recomputed: 'differs', differs: found } : no('other-computation');
 }

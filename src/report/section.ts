@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Plan } from '@/core/body/plan';
+import type { Tables } from '@/core/grade/all-tables';
 import type { Grade } from '@/core/grade/grade';
 import type { Judgement } from '@/core/judge/judge';
 import type { AnyRecord, BodyOf } from '@/core/kinds';
@@ -16,6 +17,8 @@ export type PartsOf<S extends Shape> = { readonly [K in keyof S]: z.output<S[K]>
 export interface ToSeal {
   readonly judgement: Judgement;
   readonly grade: Grade;
+  /** The numbers that both rest on. */
+  readonly tables: Tables;
   readonly records: readonly AnyRecord[];
 }
 

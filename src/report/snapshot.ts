@@ -21,7 +21,7 @@ export const REPORT_VERSION = 3;
  * Number of the way figures follow from records: raised with every change of a formula or of a number that is not in a
  * report's own tables. A report of another number need not give the same figures here.
  */
-export const COMPUTED_BY = 2;
+export const COMPUTED_BY = 3;
 
 /** What is sealed: the records, the tables of numbers used and what was computed from them. */
 export const snapshotSchema = z.object({
@@ -96,8 +96,8 @@ export function takeSnapshot(input: SnapshotInput, judged: Judgement | null = nu
   if (!plan) return { ok: false, reason: 'no-plan' };
   const tables = input.tables ?? DEFAULT_TABLES;
   const judgement = judged ?? judge({ plan, records: read.records, tables });
-  const grade = gradeCar(judgement, input.onYear, tables.grade);
-  const from = { judgement, grade, records: read.records };
+  const grade = gradeCar(judgement, input.onYear, tables);
+  const from = { judgement, grade, tables, records: read.records };
   const { bundle } = input;
   return {
     ok: true,

@@ -24,6 +24,7 @@ export function factsOf(actor: Actor, head: InspectionHead, tables: JudgedBy, wi
       place: head.sale.place,
       closesOn: head.sale.closesOn,
       timeZone: head.sale.timeZone,
+      currency: head.sale.currency,
     },
     onYear: saleYear(head.sale.closesOn, new Date(), head.sale.timeZone),
     role: actor.role,

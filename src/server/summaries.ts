@@ -24,7 +24,7 @@ export function summarise(records: readonly AnyRecord[], onYear: number, tables:
   const name = car ? [car.make, car.model, car.year].filter(Boolean).join(' ') : '';
   if (!plan) return { ...counts, seen: 0, blocked: 0, grade: null, gates: [], car: name };
   const judgement = judge({ plan, records, tables });
-  const grade = gradeCar(judgement, onYear, tables.grade);
+  const grade = gradeCar(judgement, onYear, tables);
   const seen = judgement.coverage.whole;
   const whole = grade.whole[0]!;
   const { low, value, high } = whole.grade;

@@ -144,6 +144,11 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
     cause: 'sun and age',
     say: ['crack', 'cracks', 'cracked', 'cracked dash', 'dash crack', 'dash cracks'],
   },
+  'tire-damaged': {
+    name: { us: 'damaged tire', gb: 'damaged tyre' },
+    cause: 'a kerb, age, or driven flat',
+    say: ['bulge', 'bulged', 'cords', 'cords showing', 'cut sidewall', 'sidewall cut', 'unsafe tire', 'unsafe tyre'],
+  },
   'tire-aged': {
     name: { us: 'over-age tire', gb: 'over-age tyre' },
     cause: 'age',

@@ -1,6 +1,11 @@
+import type { Need } from '@/core/body/zone';
 import type { Axis } from '@/core/catalogue/axes';
+import type { LensDifference } from '@/core/grade/lens-difference';
 import type { Lens } from '@/core/grade/tables';
 import type { Gate } from '@/core/judge/models';
+import type { BlockedBy } from '@/core/kinds/look';
+import { plural } from './plural';
+import { type Both, pick, type Vocabulary } from './vocabulary';
 
 export const AXIS_WORDS: Readonly<Record<Axis, string>> = {
   finish: 'finish',
@@ -28,6 +33,101 @@ export const GATE_WORDS: Readonly<Record<Gate, string>> = {
   'no-identity': 'Without a chassis number authenticity is capped.',
 };
 
+/** What ends the use of a car, said first. */
+const ENDING_WORDS: Readonly<Record<Need, Both>> = {
+  engine: 'The engine does not run.',
+  brakes: 'The brakes do not hold. The car is not to be driven.',
+  screen: { us: 'There is no windshield.', gb: 'There is no windscreen.' },
+  'rear-lamps': 'No lamp works at the back.',
+  tires: { us: 'There are tires that cannot be driven on.', gb: 'There are tyres that cannot be driven on.' },
+};
+
+/** What ends the use of a car; its bare name where this program has no words for it. */
+export const endingText = (need: string, words: Vocabulary): string => {
+  const own = ENDING_WORDS[need as Need];
+  return own === undefined ? need : pick(own, words);
+};
+
+/** What a band promises to a bidder; none for bands that a house named itself. */
+const BAND_PROMISES: Readonly<Record<string, string>> = {
+  Exhibit: 'nothing to do; flaws are found only by looking for them at arm’s length',
+  Proud: 'flaws show within a metre; everything works but for a trifle; no hole, no filler showing',
+  Honest:
+    'presentable and used: flaws show from two metres, a few functions out, seals and trim worn; no hole that lets water in, nothing structural',
+  Working: 'usable but tired: panels need paint, holes in places that carry no load, leaks, several functions out',
+  Project:
+    'cannot be used as it stands, or rusted through in several places, or a load path weakened, or stripped of what is hard to find',
+  Donor: 'worth its parts',
+};
+export const bandPromise = (band: string): string | null => BAND_PROMISES[band] ?? null;
+
+/** From where a band's word lets flaws show, metres; house values, as its promise says. */
+const BAND_SHOWS_FROM_M: Readonly<Record<string, number>> = { Exhibit: 0.7, Proud: 1, Honest: 2 };
+
+/** What must be said beside a band's promise where a car shows its faults from farther than that; null where it does not. */
+export function bandCaveat(band: string, lens: Lens, presentsFromM: number): string | null {
+  const from = BAND_SHOWS_FROM_M[band];
+  return from === undefined || presentsFromM <= from
+    ? null
+    : `On this car faults are noticed from ${presentsFromM} m: the ${lens} lens puts ${LENS_WORDS[lens]}.`;
+}
+
+/** What must be had before a blocked place can be looked at. */
+export const UNBLOCK_WORDS: Readonly<Record<BlockedBy, string>> = {
+  locked: 'unlock it first',
+  'no-key': 'get the key first',
+  'no-lift': 'needs a lift or a pit',
+  wet: 'needs it dry',
+  dirty: 'needs it washed',
+  'trim-on': 'needs trim off: ask the owner',
+  owner: 'ask the owner again',
+  weather: 'needs better weather',
+  time: 'needs time',
+  obstructed: 'clear the way first',
+  other: 'blocked: see the note',
+};
+
+const MEASURED_WORDS: Readonly<Record<string, Both>> = {
+  paint: { us: 'film thickness and color', gb: 'film thickness and colour' },
+  corrosion: 'filler over the metal',
+  shape: 'waves in reflections',
+  fit: 'gaps and flushness',
+  originality: 'paint that is not the works’',
+};
+
+/** What an axis lost, where no finding says it. */
+export function lossText(
+  loss: { readonly by: string; readonly of: string | null; readonly places: number; readonly n: number },
+  words: Vocabulary,
+): string {
+  switch (loss.by) {
+    case 'measured': {
+      const what = MEASURED_WORDS[loss.of ?? ''];
+      const name = what === undefined ? (loss.of ?? 'measured') : pick(what, words);
+      return `${name}, ${plural(loss.places, 'place')}`;
+    }
+    case 'unseen':
+      return `${plural(loss.places, 'place')} not wholly seen: as on such cars of its age`;
+    case 'missed':
+      return 'what any look can miss';
+    case 'ends':
+      return 'the car cannot be used';
+    case 'cap':
+      return 'held down by what is said above';
+    default:
+      return `${loss.n} smaller things`;
+  }
+}
+
+const listed = (names: readonly string[]) => names.join(' and ');
+
+/** Why the schools disagree about a car, in one sentence. */
+export function lensDifferenceText(d: LensDifference | null): string {
+  if (!d) return 'The four lenses nearly agree on this car.';
+  const why = d.axes.length > 0 ? `, most of it for ${listed(d.axes.map((a) => AXIS_WORDS[a]))}` : '';
+  return `The ${d.hardest} lens (${LENS_WORDS[d.hardest]}) puts this car ${Math.round(d.points)} points below the ${d.kindest} lens (${LENS_WORDS[d.kindest]})${why}.`;
+}
+
 /** The first thing a reader must know where structure is lost; the house is told to tell its manager instead. */
 const FIRST_OF_ALL: Readonly<Partial<Record<Gate, string>>> = {
   'structural-loss':
@@ -44,12 +144,14 @@ export function gradeFigures(grade: { readonly low: number | null; readonly high
 }
 
 /**
- * The word of a grade's band; with a question mark where much was not seen, and no word at all below the share that the
- * tables ask for. Reports sealed before there was such a share have none.
+ * The word of a grade's band, or the words of the bands that its interval touches; with a question mark where much was not
+ * seen, and no word at all below the share that the tables ask for. Reports sealed before there was such a share have none.
  */
-export function bandText(band: string, seen: number, fromSeen = 0): string {
+export function bandText(band: string | readonly string[], seen: number, fromSeen = 0): string {
   if (seen < fromSeen) return 'Too little seen';
-  return seen < MUCH_SEEN ? `${band}?` : band;
+  const words = [band].flat();
+  const said = words.length > 2 ? `${words[0]} to ${words[words.length - 1]}` : words.join(' or ');
+  return seen < MUCH_SEEN ? `${said}?` : said;
 }
 
 /** Whether a rank among cars of its age may be said. */

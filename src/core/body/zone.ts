@@ -36,6 +36,10 @@ export const METALS = [
 ] as const;
 export type Metal = (typeof METALS)[number];
 
+/** Things without which a car cannot be used. */
+export const NEEDS = ['engine', 'brakes', 'screen', 'rear-lamps', 'tires'] as const;
+export type Need = (typeof NEEDS)[number];
+
 /** Facts of a zone that its name does not tell. */
 export interface ZoneFacts {
   /** How it hangs, where it opens. */
@@ -46,6 +50,8 @@ export interface ZoneFacts {
   readonly drains?: boolean;
   /** What would run out of it. */
   readonly holds?: 'brake-fluid' | 'fuel';
+  /** What the car cannot be used without. */
+  readonly need?: Need;
   /** Whose seat it is. */
   readonly seat?: 'front' | 'rear';
   /** How it is drawn, where its outline alone does not say what it is. */

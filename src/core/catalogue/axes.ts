@@ -24,7 +24,7 @@ const AXIS_OF: Readonly<Record<Aspect, { readonly axis: Axis; readonly underneat
   structure: { axis: 'metal', underneath: 'underside' },
   glass: { axis: 'glass-soft' },
   rubber: { axis: 'glass-soft' },
-  tire: { axis: 'glass-soft' },
+  tire: { axis: 'running' },
   trim: { axis: 'cabin' },
   function: { axis: 'running' },
   leaks: { axis: 'running' },

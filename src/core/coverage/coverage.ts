@@ -13,6 +13,8 @@ export interface Cell {
   /** `measured`: a figure was taken there, and nobody said that nothing was found. */
   readonly status: 'unseen' | 'measured' | 'clean' | 'findings' | 'blocked';
   readonly why: BlockedBy | null;
+  /** Whether somebody said that beside what was found nothing is there. */
+  readonly looked: boolean;
   readonly findings: readonly StoredRecord<'finding'>[];
 }
 
@@ -80,7 +82,14 @@ export function coverageOf(plan: Plan, records: readonly AnyRecord[]): Coverage 
       const figures = measured.has(`${zone.slug}/${aspect}`);
       const looked = look && !(look.outcome === 'blocked' && figures) ? look.outcome : null;
       const status = found.length > 0 ? 'findings' : (looked ?? (figures ? 'measured' : 'unseen'));
-      cells.push({ zone, aspect, status, why: status === 'blocked' ? (look?.why ?? null) : null, findings: found });
+      cells.push({
+        zone,
+        aspect,
+        status,
+        why: status === 'blocked' ? (look?.why ?? null) : null,
+        looked: look?.outcome === 'clean',
+        findings: found,
+      });
     }
   }
   const byView = Object.fromEntries(VIEWS.map((v) => [v, share(cells.filter((c) => c.zone.view === v))])) as Record<

@@ -1,17 +1,10 @@
 import { flawById } from '../catalogue/flaws/by-id';
-import { type ScaleGrade, scalePartOf, shareOfGrade } from '../catalogue/flaws/iso4628';
 import type { Finding } from '../kinds/finding';
-
-/** Share of the zone that a finding covers, 0 to 1: as stated, or as its grade of ISO 4628 stands for; null when neither. */
-export function shareOf(finding: Pick<Finding, 'flaw' | 'share' | 'iso4628'>): number | null {
-  if (finding.share !== null) return finding.share;
-  const part = scalePartOf(finding.flaw);
-  return part && finding.iso4628 ? shareOfGrade(part, finding.iso4628.quantity as ScaleGrade) : null;
-}
+import { shareOf } from '../work/share';
 
 /**
- * Loss of a zone's condition by one finding, 0 upwards (0.1 = about a tenth): the flaw's loss for a typical one, times
- * the square roots of count and of size (or share) against the typical, so that many small ones saturate.
+ * How grave one finding is drawn and listed, 0 upwards: the flaw's for a typical one, times the square roots of count and of
+ * size (or share) against the typical, so that many small ones saturate. What it costs the grade is core/work's.
  */
 export function findingLoss(
   finding: Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'iso4628' | 'touchedIn'>,

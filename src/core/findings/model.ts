@@ -1,18 +1,19 @@
 import { z } from 'zod';
+import type { Zone } from '../body/zone';
+import { axisOf } from '../catalogue/axes';
 import { flawById } from '../catalogue/flaws/by-id';
 import { aspectOf } from '../coverage/coverage';
 import type { StoredRecord } from '../kinds';
-import { defineModel, lacking, lackingIf, type PlannedCar, type SomeCar } from '../model/model';
+import { defineModel, type Loss, lacking, lackingIf, type PlannedCar, type SomeCar } from '../model/model';
 import { defineTable } from '../model/table';
 import { pairOf } from '../photo/pairs';
 import { recordsOf } from '../records/reduce';
-import { findingLoss } from './loss';
+import { anewOf, bearing, findingEffort, paintSpoilt } from '../work/effort';
+import { type WorkTable, workTable } from '../work/work-table';
+import { type Endings, endingsAmong } from './endings';
 
 /** Stage of corrosion at which a part has lost its strength. */
 const STRUCTURAL_STAGE = 5;
-/** Flaws of what holds brake fluid with which nobody may drive. */
-const UNSAFE: ReadonlySet<string> = new Set(['inoperative', 'leak-drips']);
-
 const capsSchema = z.object({
   source: z.string(),
   /** The most that the whole, and running, can be graded, 0 to 100. */
@@ -32,29 +33,51 @@ export interface JudgedFindings {
   readonly inLoadPath: readonly StoredRecord<'finding'>[];
   readonly unsafeBrakes: boolean;
   readonly fuelLeaks: boolean;
-  readonly losses: readonly {
-    zone: string;
-    aspect: NonNullable<ReturnType<typeof aspectOf>>;
-    loss: number;
-    finding: string;
-  }[];
+  readonly endings: Endings;
+  readonly losses: readonly FindingLoss[];
 }
 
-function judge({ plan, records }: Pick<PlannedCar, 'plan' | 'records'>): JudgedFindings {
+/** A finding's loss, with what putting it right takes in the house's currency. */
+export interface FindingLoss extends Loss {
+  readonly finding: string;
+  readonly effort: number;
+}
+
+function lossOf(
+  f: StoredRecord<'finding'>,
+  zone: Zone | undefined,
+  ends: ReadonlySet<string>,
+  work: WorkTable,
+): FindingLoss[] {
+  const aspect = zone ? aspectOf(f.body.flaw, zone) : null;
+  if (!zone || !aspect) return [];
+  const whole = anewOf(zone, aspect, work);
+  const effort = findingEffort(f.body, zone, aspect, work);
+  const { sort } = flawById(f.body.flaw);
+  // What ends the use of the car pulls its axis as a whole.
+  const pulls = ends.has(f.id) && axisOf({ aspect, zone }) === 'running';
+  const share = whole === 0 || pulls ? 0 : effort / whole;
+  const money = effort / bearing(zone, aspect, work);
+  const own = { zone: zone.slug, aspect, share, effort: money, finding: f.id, ...(sort && { sort }) };
+  const spoilt = paintSpoilt(f.body, zone, aspect, work);
+  // The work at the place ends with its paint: what that takes is in its own effort.
+  return spoilt === 0 ? [own] : [own, { zone: zone.slug, aspect: 'paint', share: spoilt, effort: 0, finding: f.id }];
+}
+
+function judge({ plan, records }: Pick<PlannedCar, 'plan' | 'records'>, work: WorkTable): JudgedFindings {
   const all = recordsOf(records, 'finding');
   const zoneOf = (f: StoredRecord<'finding'>) => plan.zones.get(f.body.zone);
   const structural = all.filter((f) => flawById(f.body.flaw).stage === STRUCTURAL_STAGE);
+  const endings = endingsAmong(all, plan);
+  const ends = new Set(endings.flatMap((e) => e.findings));
   return {
     all,
     structural,
     inLoadPath: structural.filter((f) => zoneOf(f)?.loadPath),
-    unsafeBrakes: all.some((f) => zoneOf(f)?.holds === 'brake-fluid' && UNSAFE.has(f.body.flaw)),
+    unsafeBrakes: endings.some((e) => e.need === 'brakes'),
     fuelLeaks: all.some((f) => zoneOf(f)?.holds === 'fuel' && f.body.flaw === 'leak-drips'),
-    losses: all.flatMap((f) => {
-      const zone = zoneOf(f);
-      const aspect = zone ? aspectOf(f.body.flaw, zone) : null;
-      return zone && aspect ? [{ zone: zone.slug, aspect, loss: findingLoss(f.body), finding: f.id }] : [];
-    }),
+    endings,
+    losses: all.flatMap((f) => lossOf(f, zoneOf(f), ends, work)),
   };
 }
 
@@ -79,6 +102,7 @@ const first = (list: readonly StoredRecord<'finding'>[]) => ({ detail: list[0]?.
 export const findings = defineModel({
   reads: ['finding'],
   tables: {
+    work: workTable,
     findingCaps: defineTable({
       stored: 'finding-caps',
       schema: capsSchema,
@@ -86,8 +110,9 @@ export const findings = defineModel({
       was: gatesBefore,
     }),
   },
-  judge,
+  judge: (car, { work }) => judge(car, work),
   losses: (judged) => judged.losses,
+  endings: (judged) => judged.endings,
   gates: {
     'structural-loss': {
       caps: 'whole',

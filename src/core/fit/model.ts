@@ -7,9 +7,9 @@ import { DEFAULT_TOLERANCES, type Tolerance, tolerancesSchema } from './toleranc
 
 const lossesSchema = z.object({
   source: z.string(),
-  /** Share of a panel's condition lost for every tolerance by which its gaps and flushness go beyond theirs, and the most. */
+  /** Share of refitting a panel lost for every tolerance by which its gaps and flushness go beyond theirs, and the most. */
   perTolerance: z.number().min(0),
-  most: z.number().min(0),
+  most: z.number().min(0).max(1),
 });
 
 const lossesBefore = (kept: ReadonlyMap<string, unknown>) => {
@@ -31,7 +31,7 @@ export const fit = defineModel({
     fitLosses: defineTable({
       stored: 'fit-losses',
       schema: lossesSchema,
-      defaults: { source: 'house starting values', perTolerance: 0.12, most: 0.5 },
+      defaults: { source: 'house starting values', perTolerance: 0.25, most: 0.9 },
       was: lossesBefore,
     }),
   },
@@ -40,6 +40,6 @@ export const fit = defineModel({
     [...beyondTolerance(judged)].map(([zone, n]) => ({
       zone,
       aspect: 'fit',
-      loss: Math.min(t.most, t.perTolerance * n),
+      share: Math.min(t.most, t.perTolerance * n),
     })),
 });

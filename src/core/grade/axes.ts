@@ -1,132 +1,151 @@
-import type { Zone } from '../body/zone';
-import { AXES, type Axis, axisOf } from '../catalogue/axes';
-import { type Cell, isSeen } from '../coverage/coverage';
-import { extraPartsOf, type Judgement, lossesOf } from '../judge/judge';
-import type { Loss } from '../model/model';
-import type { GradeTables } from './tables';
+import type { Axis } from '../catalogue/axes';
+import type { Sort } from '../catalogue/flaws/flaw';
+import { alongCurve } from './curve';
+import type { GradedBy } from './graded-by';
+import { lostShare, type Piece, type PieceLoss } from './pieces';
+import type { LensTable } from './tables';
+import { kindOf } from './yardstick';
 
-/** A part of an axis: what it weighs, its condition 0 to 100 with the doubt as a standard deviation, whether it was seen. */
-export interface Part {
-  readonly zone: string;
-  readonly aspect: string;
-  readonly axis: Axis;
-  readonly weight: number;
-  readonly mean: number;
-  readonly sd: number;
-  readonly seen: boolean;
-  /** Cannot be looked at now. */
-  readonly blocked?: boolean;
-  /** No place to look at: a part that a model adds. */
-  readonly extra?: true;
-  /** Share of the condition lost there that its findings take; the rest was measured. */
-  readonly byFindings?: number;
+/** What a car lost, as the axes are reckoned from it. */
+export interface Losses {
+  readonly pieces: readonly Piece[];
+  /** Share lost to reckon with at pieces of which not all is known. */
+  readonly expected: ReadonlyMap<Piece, number>;
+  /** Chance that a zone's finish is the works', where it tells. */
+  readonly original: ReadonlyMap<string, number>;
+  /** How many things end the use of the car. */
+  readonly ends: number;
 }
 
-/** What is expected of an axis on a car of that age, 0 to 100, with the spread between cars. */
-export function expectedAxis(axis: Axis, ageYears: number, tables: GradeTables): { mean: number; sd: number } {
-  const e = tables.expectation[axis];
-  return { mean: Math.max(e.floor, e.new - (e.perDecade * ageYears) / 10), sd: e.sd };
+/** Something that an axis loses: points, and what it is. */
+export interface AxisLoss {
+  /** `finding`, `measured`: on record. `unseen`: to be reckoned with. `missed`: what any look can miss. `ends`: the car cannot be used. `cap`: a gate. */
+  readonly by: 'finding' | 'measured' | 'unseen' | 'missed' | 'ends' | 'cap';
+  readonly zone: string | null;
+  readonly of: string | null;
+  readonly finding: string | null;
+  readonly points: number;
 }
 
-/** What the models say that places lose, by `zone/aspect`. */
-interface Lost {
-  /** By what was found, and by what was measured. */
-  found: number;
-  measured: number;
+/** How much a school minds a loss at a place whose finish is the works' with that chance. */
+function minding(sort: Sort | undefined, original: number, lens: LensTable): number {
+  if (sort === 'patina') return 1 + original * (lens.patina - 1);
+  return sort === 'hidden' ? lens.hidden : 1;
 }
 
-function lostBy(losses: readonly Loss[]): ReadonlyMap<string, Lost> {
-  const lost = new Map<string, Lost>();
-  for (const { zone, aspect, loss, finding } of losses) {
-    const key = `${zone}/${aspect}`;
-    const own = lost.get(key) ?? { found: 0, measured: 0 };
-    own[finding === undefined ? 'measured' : 'found'] += loss;
-    lost.set(key, own);
+/** One thing that a piece lost, with its effort as a school minds it; `null`: what is to be reckoned with. */
+type Take = (loss: PieceLoss | null, minded: number) => void;
+
+/**
+ * What each of a piece's losses takes of it. Those that a school minds most come first, and what they took is not taken
+ * again, so that one more loss, however little it is minded, never makes the piece better; of equals, each by its size.
+ */
+function takeFound(p: Piece, mindOf: (l: PieceLoss) => number, take: Take): void {
+  const [first] = p.losses;
+  if (first && p.losses.length === 1) {
+    take(first, p.whole * first.share * mindOf(first));
+    return;
   }
-  return lost;
-}
-
-const weightOf = (zone: Zone, tables: GradeTables) =>
-  Math.max(tables.areaFloor, Math.sqrt(zone.areaM2)) * (zone.structural ? tables.structuralWeight : 1);
-
-function partOf(cell: Cell, ageYears: number, lost: ReadonlyMap<string, Lost>, tables: GradeTables): Part {
-  const axis = axisOf(cell);
-  const base = { zone: cell.zone.slug, aspect: cell.aspect, axis, weight: weightOf(cell.zone, tables) };
-  if (!isSeen(cell))
-    return { ...base, ...expectedAxis(axis, ageYears, tables), seen: false, blocked: cell.status === 'blocked' };
-  const { found, measured } = lost.get(`${cell.zone.slug}/${cell.aspect}`) ?? { found: 0, measured: 0 };
-  const kept = Math.exp(-tables.lossScale * (found + measured));
-  if (cell.status === 'measured') {
-    // Measured, and not looked at for anything else: what else may be there is as on any car of its age.
-    const otherwise = expectedAxis(axis, ageYears, tables);
-    return { ...base, mean: Math.min(otherwise.mean, tables.seen.clean) * kept, sd: otherwise.sd, seen: true };
+  let kept = p.whole;
+  for (const mind of [...new Set(p.losses.map(mindOf))].sort((a, b) => b - a)) {
+    const alike = p.losses.filter((l) => mindOf(l) === mind);
+    const together = kept * lostShare(alike);
+    kept -= together;
+    const sum = alike.reduce((s, l) => s + l.share, 0);
+    for (const l of alike) {
+      take(l, sum === 0 ? 0 : (together * l.share * mind) / sum);
+    }
   }
-  const all = found + measured;
-  return {
-    ...base,
-    byFindings: all === 0 ? 0 : found / all,
-    mean: tables.seen.clean * kept,
-    sd: found > 0 ? tables.seen.findingSd : tables.seen.cleanSd,
-    seen: true,
-  };
 }
 
-/** All parts of all axes: each zone × aspect with what the models say that it loses, and the parts that models add. */
-export function partsOf(judgement: Judgement, ageYears: number, tables: GradeTables): Part[] {
-  const lost = lostBy(lossesOf(judgement));
-  const extra = extraPartsOf(judgement).map(({ zone, of, axis, weight, mean, sd }): Part => {
-    const { areaM2 } = judgement.plan.zones.get(zone)!;
-    const base = {
-      zone,
-      aspect: of,
-      axis,
-      weight: weight * Math.max(tables.areaFloor, Math.sqrt(areaM2)),
-      extra: true as const,
-    };
-    return mean === null
-      ? { ...base, ...expectedAxis(axis, ageYears, tables), seen: false }
-      : { ...base, mean, sd, seen: true };
-  });
-  return [...judgement.coverage.cells.map((c) => partOf(c, ageYears, lost, tables)), ...extra];
+/** What a piece's losses take of it, and what is to be reckoned with beside them where not all of it was seen. */
+function takeAll(p: Piece, car: Losses, lens: LensTable | null, by: GradedBy, take: Take): void {
+  const minds = lens?.minds[p.axis] ?? 1;
+  const original = (p.of === 'paint' ? car.original.get(p.zone) : undefined) ?? by.grade.originalUntold;
+  let found = 0;
+  takeFound(
+    p,
+    (l) => (lens ? minds * minding(l.sort, original, lens) : 1),
+    (loss, minded) => {
+      found += minded;
+      take(loss, minded);
+    },
+  );
+  const expected = car.expected.get(p) ?? 0;
+  if (expected === 0) return;
+  const { patina, hidden } = kindOf(p.kind, p.axis, by.yardstick);
+  const mind = lens ? minds * (1 + patina * original * (lens.patina - 1) + hidden * (lens.hidden - 1)) : 1;
+  const more = p.whole * expected * mind - found;
+  if (more > 0) take(null, more);
 }
 
-export interface AxisMoments {
-  readonly axis: Axis;
-  readonly mean: number;
-  readonly sd: number;
-  /** Share of the axis that was seen, by weight. */
-  readonly seen: number;
+/** An axis by the effort of what was lost: its value before what ends the use of the car, and the points that this costs. */
+function lostOf(axis: Axis, minded: number, whole: number, { grade: tables }: GradedBy): number {
+  const top = 100 - tables.missed;
+  return whole === 0 ? 0 : (alongCurve(tables.curves[axis], Math.min(1, minded / whole)) * top) / 100;
+}
+
+/** What is left of an axis where things end the use of the car: they pull the running axis down as a whole. */
+function leftOf(axis: Axis, ends: number, { grade: tables }: GradedBy): number {
+  return axis === 'running' && ends > 0 ? tables.ends.first * tables.ends.further ** (ends - 1) : 1;
 }
 
 /**
- * Mean and standard deviation of each axis: the weighted mean of its parts, where the unseen parts of one car vary
- * together (one-way random effects, Searle, Casella & McCulloch, Variance Components, ch. 3): variance of the unseen
- * part = (ρ(Σw)² + (1 − ρ)Σw²)·s². The doubt of judging comes on top, and an axis whose seen parts differ much among
- * themselves loses for it, so that one bad panel among good ones shows.
+ * One axis of a car, 0 to 100, as one school sees it or as all do: the effort of putting right what was lost, as a share of
+ * redoing the whole axis from nothing, through the axis's curve. Clean places do not dilute. `own`: the axis's pieces.
  */
-export function axisMoments(parts: readonly Part[], tables: GradeTables): AxisMoments[] {
-  return AXES.map((axis) => {
-    const own = parts.filter((p) => p.axis === axis);
-    const total = own.reduce((s, p) => s + p.weight, 0);
-    if (total === 0) return { axis, mean: 0, sd: 0, seen: 0 };
-    const unseen = own.filter((p) => !p.seen);
-    const seen = own.filter((p) => p.seen);
-    const u = unseen.reduce((s, p) => s + p.weight, 0);
-    const uu = unseen.reduce((s, p) => s + p.weight ** 2, 0);
-    const s2 = (unseen[0]?.sd ?? 0) ** 2;
-    const variance =
-      (tables.withinCar * u * u + (1 - tables.withinCar) * uu) * s2 +
-      seen.reduce((s, p) => s + (p.weight * p.sd) ** 2, 0);
-    const mean =
-      own.reduce((s, p) => s + p.weight * p.mean, 0) / total - tables.unevenness * (1 - u / total) * spreadOf(seen);
-    return { axis, mean, sd: Math.hypot(Math.sqrt(variance) / total, tables.judgementSd), seen: 1 - u / total };
-  });
+export function axisValue(
+  axis: Axis,
+  own: readonly Piece[],
+  car: Losses,
+  lens: LensTable | null,
+  by: GradedBy,
+): number {
+  let [whole, minded] = [0, 0];
+  const take: Take = (_loss, m) => {
+    minded += m;
+  };
+  for (const p of own) {
+    whole += p.whole;
+    if (p.losses.length > 0 || p.state !== 'looked') takeAll(p, car, lens, by, take);
+  }
+  return (100 - by.grade.missed - lostOf(axis, minded, whole, by)) * leftOf(axis, car.ends, by);
 }
 
-/** Weighted standard deviation of the conditions of parts. */
-function spreadOf(parts: readonly Part[]): number {
-  const w = parts.reduce((s, p) => s + p.weight, 0);
-  if (w === 0) return 0;
-  const mean = parts.reduce((s, p) => s + p.weight * p.mean, 0) / w;
-  return Math.sqrt(parts.reduce((s, p) => s + p.weight * (p.mean - mean) ** 2, 0) / w);
+/** A loss that has no place of its own. */
+export const lossOf = (by: AxisLoss['by'], points: number): AxisLoss => ({
+  by,
+  zone: null,
+  of: null,
+  finding: null,
+  points,
+});
+
+/** What an axis lost, making up the difference of its value to 100: shared out by effort, dearest first. */
+export function axisLosses(
+  axis: Axis,
+  own: readonly Piece[],
+  car: Losses,
+  lens: LensTable | null,
+  by: GradedBy,
+): AxisLoss[] {
+  let [whole, total] = [0, 0];
+  const taken: (Omit<AxisLoss, 'points'> & { minded: number })[] = [];
+  for (const p of own) {
+    whole += p.whole;
+    takeAll(p, car, lens, by, (loss, minded) => {
+      if (minded <= 0) return;
+      total += minded;
+      const from = loss === null ? 'unseen' : loss.finding === undefined ? 'measured' : 'finding';
+      taken.push({ by: from, zone: p.zone, of: p.of, finding: loss?.finding ?? null, minded });
+    });
+  }
+  const lost = lostOf(axis, total, whole, by);
+  const used = 100 - by.grade.missed - lost;
+  const left = leftOf(axis, car.ends, by);
+  return [
+    lossOf('missed', by.grade.missed),
+    ...taken.map(({ minded, ...t }) => ({ ...t, points: (lost * minded) / total })),
+    ...(left < 1 ? [lossOf('ends', used * (1 - left))] : []),
+  ].sort((a, b) => b.points - a.points);
 }

@@ -1,57 +1,134 @@
-import { AXES, type Axis } from '../catalogue/axes';
-import type { Coverage } from '../coverage/coverage';
-import { findingLoss } from '../findings/loss';
-import type { Part } from './axes';
-import { type GradeTables, LENSES } from './tables';
+import { AXES } from '../catalogue/axes';
+import type { BlockedBy } from '../kinds/look';
+import { axisValue, type Losses } from './axes';
+import { alongCurve } from './curve';
+import type { GradedBy } from './graded-by';
+import type { Piece } from './pieces';
+import { LENSES, type Lens } from './tables';
+import { byAxis, type CarValues } from './values';
+import { weighed, wholeOf } from './whole';
+import { kindOf, marginAt } from './yardstick';
 
-/** What moves the whole. */
-export interface Mover {
+/** A place where a look would narrow the grade. */
+export interface UnseenMover {
   readonly zone: string;
-  /** Points of the whole: what an unseen place adds to its doubt by itself (weight × spread), or what a finding costs. */
+  /** Points of doubt that it makes by itself, on the mean of all lenses. */
   readonly points: number;
-  readonly finding: string | null;
+  /** Why it could not be looked at, where somebody said so: that must be cleared first. */
+  readonly blocked: BlockedBy | null;
 }
 
-function axisWeight(axis: Axis, tables: GradeTables): number {
-  const total = AXES.reduce((s, a) => s + LENSES.reduce((t, l) => t + tables.lenses[l]![a], 0), 0);
-  return LENSES.reduce((t, l) => t + tables.lenses[l]![axis], 0) / total;
+/** A finding whose repair would raise the grade. */
+export interface RepairMover {
+  readonly zone: string;
+  readonly finding: string;
+  /** Points by which the whole would rise, under each lens, were it put right alone. */
+  readonly points: Readonly<Record<Lens, number>>;
+  /** What putting it right takes, in the house's currency. */
+  readonly effort: number;
 }
 
-/** Unseen places that can be looked at, those that narrow the whole most first. */
-export function unseenMovers(parts: readonly Part[], tables: GradeTables): Mover[] {
-  const totals = new Map(AXES.map((a) => [a, parts.filter((p) => p.axis === a).reduce((s, p) => s + p.weight, 0)]));
-  const byZone = new Map<string, number>();
-  for (const p of parts) {
-    if (p.seen || p.blocked || p.extra) continue;
-    byZone.set(
-      p.zone,
-      (byZone.get(p.zone) ?? 0) + (axisWeight(p.axis, tables) * p.weight * p.sd) / totals.get(p.axis)!,
-    );
-  }
-  return [...byZone]
-    .map(([zone, points]) => ({ zone, points, finding: null }))
-    .sort((a, b) => b.points - a.points)
-    .slice(0, 8);
+const MOVERS_TOLD = 8;
+/** Findings tried in full; those that cost their axis least are left out. */
+const REPAIRS_TRIED = 14;
+
+/** How far what a place has lost differs between cars: the standard deviation of its share, by its kind's margin. */
+function spreadOf([p, meanLog, sdLog]: readonly [number, number, number]): number {
+  const mean = Math.exp(meanLog + sdLog ** 2 / 2);
+  const square = Math.exp(2 * meanLog + 2 * sdLog ** 2);
+  return Math.sqrt(Math.max(0, p * Math.min(1, square) - (p * Math.min(1, mean)) ** 2));
 }
 
-/** Findings by what they cost the whole, dearest first. */
-export function findingMovers(coverage: Coverage, parts: readonly Part[], tables: GradeTables): Mover[] {
-  const movers: Mover[] = [];
-  for (const cell of coverage.cells) {
-    const part = parts.find((p) => p.zone === cell.zone.slug && p.aspect === cell.aspect);
-    if (!part || cell.findings.length === 0) continue;
-    const total = parts.filter((p) => p.axis === part.axis).reduce((s, p) => s + p.weight, 0);
-    const all = cell.findings.reduce((s, f) => s + findingLoss(f.body), 0);
-    for (const f of cell.findings) {
-      // What the gauge or the tape measured there is not the findings' doing.
-      const lost =
-        all === 0 ? 0 : (tables.seen.clean - part.mean) * (part.byFindings ?? 1) * (findingLoss(f.body) / all);
-      movers.push({
-        zone: cell.zone.slug,
-        points: (axisWeight(part.axis, tables) * part.weight * lost) / total,
-        finding: f.id,
-      });
+/** Unseen places, those that make most doubt first; blocked ones among them with what blocks them. */
+export function unseenMovers(pieces: readonly Piece[], ageYears: number, by: GradedBy): UnseenMover[] {
+  const { grade: tables, yardstick } = by;
+  const own = byAxis(pieces);
+  const zones = new Map<string, { points: number; blocked: BlockedBy | null }>();
+  for (const axis of AXES) {
+    const whole = own[axis].reduce((s, p) => s + p.whole, 0);
+    const weight =
+      LENSES.reduce((s, l) => s + weighed(tables.lenses[l]!, (a) => (a === axis ? 1 : 0)), 0) / LENSES.length;
+    for (const p of own[axis]) {
+      if (p.state !== 'unseen' || p.extra || p.whole === 0) continue;
+      const spread = spreadOf(marginAt(kindOf(p.kind, axis, yardstick), ageYears, yardstick.ages));
+      const points = weight * alongCurve(tables.curves[axis], Math.min(1, (p.whole * spread) / whole));
+      const held = zones.get(p.zone);
+      zones.set(p.zone, { points: (held?.points ?? 0) + points, blocked: held?.blocked ?? p.blocked });
     }
   }
-  return movers.sort((a, b) => b.points - a.points).slice(0, 8);
+  return [...zones]
+    .map(([zone, m]) => ({ zone, ...m }))
+    .sort((a, b) => b.points - a.points)
+    .slice(0, MOVERS_TOLD);
 }
+
+/** What a finding to be put right stands in. */
+interface Repair {
+  readonly pieces: readonly Piece[];
+  readonly finding: string;
+  readonly heavy: number;
+}
+
+/** Findings by what they take of their pieces, most first; what ends the use of the car before all. */
+function repairsOf(car: Losses, endings: ReadonlyMap<string, number>): Repair[] {
+  const found = new Map<string, { pieces: Piece[]; heavy: number }>();
+  for (const p of car.pieces)
+    for (const l of p.losses) {
+      if (l.finding === undefined) continue;
+      const held = found.get(l.finding) ?? { pieces: [], heavy: endings.has(l.finding) ? Infinity : 0 };
+      held.pieces.push(p);
+      held.heavy += p.whole * l.share;
+      found.set(l.finding, held);
+    }
+  return [...found]
+    .map(([finding, f]) => ({ finding, ...f }))
+    .sort((a, b) => b.heavy - a.heavy)
+    .slice(0, REPAIRS_TRIED);
+}
+
+/** The car with one finding put right. */
+function mended(car: Losses, { pieces, finding }: Repair, endings: ReadonlyMap<string, number>): Losses {
+  const expected = new Map(car.expected);
+  const all = car.pieces.map((p) => {
+    if (!pieces.includes(p)) return p;
+    const whole: Piece = { ...p, losses: p.losses.filter((l) => l.finding !== finding) };
+    if (expected.has(p)) expected.set(whole, expected.get(p)!);
+    return whole;
+  });
+  return { ...car, pieces: all, expected, ends: car.ends - (endings.get(finding) ?? 0) };
+}
+
+/**
+ * Findings by how much putting each right alone would raise the whole, most first. `effortOf`: what that takes; `endings`:
+ * how much of what ends the use of the car each finding is.
+ */
+export function repairMovers(
+  car: Losses,
+  values: CarValues,
+  effortOf: ReadonlyMap<string, number>,
+  endings: ReadonlyMap<string, number>,
+  by: GradedBy,
+): RepairMover[] {
+  const { grade: tables } = by;
+  return repairsOf(car, endings)
+    .map((repair) => {
+      const without = mended(car, repair, endings);
+      const own = byAxis(without.pieces);
+      const moved = new Set(repair.pieces.map((p) => p.axis));
+      if (without.ends !== car.ends) moved.add('running');
+      const points = Object.fromEntries(
+        LENSES.map((l) => {
+          const lens = tables.lenses[l]!;
+          const axes = { ...values.lenses[l].axes };
+          for (const a of moved) axes[a] = axisValue(a, own[a], without, lens, by);
+          return [l, wholeOf(axes, lens, tables.exponent) - values.lenses[l].whole];
+        }),
+      ) as Record<Lens, number>;
+      const { finding } = repair;
+      return { zone: repair.pieces[0]!.zone, finding, points, effort: effortOf.get(finding) ?? 0 };
+    })
+    .sort((a, b) => total(b.points) - total(a.points))
+    .slice(0, MOVERS_TOLD);
+}
+
+const total = (points: Readonly<Record<Lens, number>>) => LENSES.reduce((s, l) => s + points[l], 0);

@@ -1,22 +1,29 @@
-import { AXES } from '../catalogue/axes';
-import type { ShutGate } from '../judge/judge';
+import { AXES, type Axis } from '../catalogue/axes';
 import type { Estimate } from '../stats/estimate';
-import { quantile } from '../stats/quantile';
-import { capOf } from './caps';
-import { DEFAULT_GRADE_TABLES, type GradeTables, type Lens } from './tables';
+import { DEFAULT_GRADE_TABLES } from './shipped';
+import type { GradeTables, Lens, LensTable } from './tables';
 
 /** The whole car under one lens. */
 export interface WholeGrade {
   readonly lens: Lens;
   readonly grade: Estimate;
   readonly band: string;
+  /** The bands that the interval touches, the best first. */
+  readonly bands: readonly string[];
   readonly forItsYears: number;
   readonly capped: boolean;
+  /** The axes as this school sees them. */
+  readonly axes: Readonly<Record<Axis, number>>;
 }
 
 /** The name of the band a grade falls in. */
-export function bandName(value: number, tables: GradeTables = DEFAULT_GRADE_TABLES): string {
+export function bandName(value: number, tables: Pick<GradeTables, 'bands'> = DEFAULT_GRADE_TABLES): string {
   return tables.bands.find((b) => value >= b.from)?.name ?? tables.bands[tables.bands.length - 1]!.name;
+}
+
+/** The bands from `low` to `high`, the best first. */
+export function bandsBetween(low: number, high: number, { bands }: Pick<GradeTables, 'bands'>): string[] {
+  return bands.filter((b, i) => high >= b.from && low < (bands[i - 1]?.from ?? Infinity)).map((b) => b.name);
 }
 
 /** Weighted power mean of positive values; the weighted geometric mean for exponent 0 (Hardy, Littlewood & Pólya, ch. 2). */
@@ -28,27 +35,16 @@ export function powerMean(values: readonly number[], weights: readonly number[],
   return sum ** (1 / exponent);
 }
 
-/** The whole under one lens, from draws of its axes and of the axes of any car of its age. */
-export function wholeGrade(
-  lens: Lens,
-  draws: readonly number[][],
-  expectedCars: readonly number[][],
-  gates: readonly ShutGate[],
-  n: number,
-  tables: GradeTables,
-): WholeGrade {
-  const weights = AXES.map((a) => tables.lenses[lens]![a]);
-  const cap = capOf('whole', gates);
-  const wholes = (of: readonly number[][]) => of.map((d) => powerMean(d, weights, tables.exponent));
-  const free = wholes(draws).sort((a, b) => a - b);
-  const at = (p: number) => Math.min(cap, quantile(free, p)!);
-  const value = at(0.5);
-  const below = wholes(expectedCars).filter((v) => v <= value).length;
-  return {
-    lens,
-    grade: { value, low: at(0.1), high: at(0.9), n },
-    band: bandName(value, tables),
-    forItsYears: (100 * below) / expectedCars.length,
-    capped: quantile(free, 0.5)! > cap,
-  };
+/** The whole from its axes as one school weighs them. */
+export const wholeOf = (axes: Readonly<Record<Axis, number>>, lens: LensTable, exponent: number): number =>
+  powerMean(
+    AXES.map((a) => axes[a]),
+    AXES.map((a) => lens.weights[a]),
+    exponent,
+  );
+
+/** The mean of something over the axes, as a lens weighs them. */
+export function weighed(lens: LensTable, of: (axis: Axis) => number): number {
+  const total = AXES.reduce((s, a) => s + lens.weights[a], 0);
+  return AXES.reduce((s, a) => s + lens.weights[a] * of(a), 0) / total;
 }

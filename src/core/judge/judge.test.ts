@@ -51,7 +51,7 @@ it('asks each model once, and only when it is wanted', () => {
   expect(asked).toEqual([]);
   expect(judgement.fit).toBe(judgement.fit);
   expect(asked).toEqual(['fit']);
-  gradeCar(judgement, 2027, DEFAULT_TABLES.grade);
+  gradeCar(judgement, 2027, DEFAULT_TABLES);
   lossesOf(judgement);
   extraPartsOf(judgement);
   shutGates(judgement);

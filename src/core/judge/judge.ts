@@ -1,7 +1,7 @@
 import type { Plan } from '../body/plan';
 import type { Axis } from '../catalogue/axes';
 import type { AnyRecord } from '../kinds';
-import type { AnyModel, ExtraPart, Loss, PlannedCar, SomeCar } from '../model/model';
+import type { AnyModel, Ending, ExtraPart, Loss, PlannedCar, SomeCar } from '../model/model';
 import { type Records, recordsOf } from '../records/reduce';
 import {
   type Caution,
@@ -96,6 +96,16 @@ export function lossesOf(judgement: Judgement): Loss[] {
 /** Parts of axes beside the zone × aspect cells, by all models. */
 export function extraPartsOf(judgement: Judgement): ExtraPart[] {
   return [...each(judgement)].flatMap(({ model, judged, tables }) => model.parts?.(judged, tables, judgement) ?? []);
+}
+
+/** Chance that each zone's finish is the works', by the models that tell. */
+export function originalOf(judgement: Judgement): ReadonlyMap<string, number> {
+  return new Map([...each(judgement)].flatMap(({ model, judged }) => [...(model.original?.(judged) ?? [])]));
+}
+
+/** What ends the use of the car, by all models. */
+export function endingsOf(judgement: Judgement): Ending[] {
+  return [...each(judgement)].flatMap(({ model, judged }) => model.endings?.(judged) ?? []);
 }
 
 /** A gate that is shut: what it caps and at how much. */

@@ -1,6 +1,7 @@
 import type { Plan } from '../body/plan';
-import type { Aspect } from '../body/zone';
+import type { Aspect, Need } from '../body/zone';
 import type { Axis } from '../catalogue/axes';
+import type { Sort } from '../catalogue/flaws/flaw';
 import type { AnyRecord, BodyOf, RecordKind } from '../kinds';
 import type { TableSet, TablesOf } from './table';
 
@@ -11,24 +12,34 @@ export interface PlannedCar {
   readonly car: BodyOf<'car'> | null;
 }
 
-/** What a place's condition loses, 0 upwards (0.1 = about a tenth), and the finding that is to blame where one is. */
+/**
+ * What a place has lost: the share of redoing its aspect that putting this right takes, 0 to 1, the finding that is to blame
+ * where one is, and what makes schools disagree about it.
+ */
 export interface Loss {
   readonly zone: string;
   readonly aspect: Aspect;
-  readonly loss: number;
+  readonly share: number;
   readonly finding?: string;
+  readonly sort?: Sort;
 }
 
-/** A part of an axis beside the zone × aspect cells: what it weighs against a zone of its area, its condition with doubt. */
+/** A part of an axis beside the zone × aspect cells: what it weighs, as a share of redoing an aspect there, and what it lost. */
 export interface ExtraPart {
   readonly zone: string;
   /** What it is of, for telling parts apart. */
   readonly of: string;
   readonly axis: Axis;
+  readonly like: Aspect;
   readonly weight: number;
-  /** 0 to 100; null: not seen, so that it is as on any car of its age. */
-  readonly mean: number | null;
-  readonly sd: number;
+  /** Share lost, 0 to 1; null: not seen, so that it is as on cars of its age. */
+  readonly share: number | null;
+}
+
+/** Something without which a car cannot be used, and the findings that say so. */
+export interface Ending {
+  readonly need: Need;
+  readonly findings: readonly string[];
 }
 
 /** Something that holds a grade down whatever else is good. */
@@ -73,6 +84,8 @@ export interface AnyModel {
   judge(car: PlannedCar, tables: Values, needs: Values): unknown;
   losses?(judged: unknown, tables: Values): readonly Loss[];
   parts?(judged: unknown, tables: Values, car: PlannedCar): readonly ExtraPart[];
+  original?(judged: unknown): ReadonlyMap<string, number>;
+  endings?(judged: unknown): readonly Ending[];
   readonly gates?: Readonly<Record<string, GateDefinition<unknown, Values>>>;
   readonly cautions?: Readonly<Record<string, CautionDefinition<unknown>>>;
   readonly missing?: Readonly<Record<string, LackOf<unknown>>>;
@@ -95,6 +108,10 @@ export interface Model<J, TD extends TableSet, ND, G extends string, C extends s
   judge(car: PlannedCar, tables: TablesOf<TD>, needs: JudgedOf<ND>): J;
   losses?(judged: J, tables: TablesOf<TD>): readonly Loss[];
   parts?(judged: J, tables: TablesOf<TD>, car: PlannedCar): readonly ExtraPart[];
+  /** Chance that a zone's finish is the works', where it tells. */
+  original?(judged: J): ReadonlyMap<string, number>;
+  /** What ends the use of the car. */
+  endings?(judged: J): readonly Ending[];
   readonly gates?: { readonly [K in G]: GateDefinition<J, TablesOf<TD>> };
   readonly cautions?: { readonly [K in C]: CautionDefinition<J> };
   /** What a bidder would ask and nothing answers, by name. */

@@ -10,19 +10,14 @@ import { gaugeCanRead, readingsNeeded } from './sampling';
 
 const lossesSchema = z.object({
   source: z.string(),
-  /** Condition lost by measured paint at certainty of filler, and of heavy build. */
-  filled: z.number().min(0),
-  heavy: z.number().min(0),
-  /** Authenticity of a panel's paint when it surely is from the works, and when it surely is not; its weight beside a part of its area. */
-  originality: z.object({ factory: z.number(), repainted: z.number(), sd: z.number().positive(), weight: z.number() }),
+  /** Share of redoing a panel's paint that is lost at certainty of filler, and of heavy build. */
+  filled: z.number().min(0).max(1),
+  heavy: z.number().min(0).max(1),
+  /** Share of a panel's metal that filler over it leaves in doubt. */
+  filledMetal: z.number().min(0).max(1),
+  /** What a panel's paint being the works' weighs in authenticity, as a share of redoing that paint. */
+  originality: z.number().min(0),
 });
-
-const lossesBefore = (kept: ReadonlyMap<string, unknown>) => {
-  const grade = kept.get('grade') as { paintLoss?: object; paintOriginality?: object; source?: string } | undefined;
-  return grade?.paintLoss && grade.paintOriginality
-    ? { source: grade.source, ...grade.paintLoss, originality: grade.paintOriginality }
-    : undefined;
-};
 
 /** Chances of each panel's states under the school that asks for the works' paint. */
 const survivorChances = (paint: PaintAnalysis) =>
@@ -70,33 +65,33 @@ export const paint = defineModel({
       defaults: DEFAULT_PROFILES,
     }),
     paintLosses: defineTable({
-      stored: 'paint-losses',
+      stored: 'paint-losses-2',
       schema: lossesSchema,
-      defaults: {
-        source: 'house starting values',
-        filled: 0.45,
-        heavy: 0.15,
-        originality: { factory: 98, repainted: 48, sd: 4, weight: 0.5 },
-      },
-      was: lossesBefore,
+      defaults: { source: 'house starting values', filled: 0.45, heavy: 0.12, filledMetal: 0.15, originality: 1 },
     }),
   },
   judge: ({ plan, records }, { profiles }) => analysePaint({ ...filmInput(records), profiles, plan }),
   losses: (judged, { paintLosses: t }) =>
-    [...survivorChances(judged)].map(([zone, c]) => ({
-      zone,
-      aspect: 'paint',
-      loss: c.filled * t.filled + c.heavy * t.heavy,
-    })),
+    [...survivorChances(judged)].flatMap(([zone, c]) => [
+      { zone, aspect: 'paint', share: c.filled * t.filled, sort: 'hidden' },
+      { zone, aspect: 'paint', share: c.heavy * t.heavy },
+      { zone, aspect: 'corrosion', share: c.filled * t.filledMetal, sort: 'hidden' },
+    ]),
+  original: (judged) => new Map([...survivorChances(judged)].map(([zone, c]) => [zone, c.factory])),
   parts: (judged, { paintLosses }, { plan }) => {
-    const { factory, repainted, sd, weight } = paintLosses.originality;
     const chances = survivorChances(judged);
     return [...plan.zones.values()]
       .filter((z) => z.view === 'outside' && z.aspects.includes('paint'))
       .map(({ slug }) => {
-        const c = chances.get(slug);
-        const mean = c ? factory * c.factory + repainted * (1 - c.factory) : null;
-        return { zone: slug, of: 'originality', axis: 'authenticity', weight, mean, sd };
+        const factory = chances.get(slug)?.factory;
+        return {
+          zone: slug,
+          of: 'originality',
+          axis: 'authenticity',
+          like: 'paint',
+          weight: paintLosses.originality,
+          share: factory === undefined ? null : 1 - factory,
+        };
       });
   },
   cautions: {

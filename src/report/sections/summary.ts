@@ -1,39 +1,161 @@
 import { z } from 'zod';
-import { AXES } from '@/core/catalogue/axes';
-import { LENSES } from '@/core/grade/tables';
+import { AXES, type Axis } from '@/core/catalogue/axes';
+import type { Tables } from '@/core/grade/all-tables';
+import type { Grade } from '@/core/grade/grade';
+import { lensDifference } from '@/core/grade/lens-difference';
+import { LENSES, type Lens } from '@/core/grade/tables';
+import { toldLosses } from '@/core/grade/told-losses';
 import { recordsOf } from '@/core/records/reduce';
 import { estimateSchema } from '@/core/stats/estimate';
 import { capital } from '@/words/capital';
-import { AXIS_WORDS, bandText, gateText, gradeFigures, LENS_WORDS } from '@/words/grade';
+import { flawName } from '@/words/flaws';
+import {
+  AXIS_WORDS,
+  bandCaveat,
+  bandPromise,
+  bandText,
+  endingText,
+  gateText,
+  gradeFigures,
+  LENS_WORDS,
+  lensDifferenceText,
+  lossText,
+  rankIsSaid,
+} from '@/words/grade';
+import { zoneWords } from '@/words/zones';
 import type { BandRow, Block } from '../block';
-import { defineSection } from '../section';
+import { defineSection, type SectionView } from '../section';
 
 const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
+const told = z.object({
+  by: z.string(),
+  finding: z.string().nullable(),
+  of: z.string().nullable(),
+  places: z.number(),
+  points: z.number(),
+  n: z.number(),
+});
 const graded = { grade: estimateSchema, forItsYears: z.number(), capped: z.boolean() };
+type View = SectionView<{
+  axes: { axis: Axis; grade: BandRow['grade']; losses?: z.infer<typeof told>[] | undefined }[];
+}>;
+
+/** What each axis lost, where the report holds it: numbered findings by their numbers. */
+function lossesOf({ sealed, findings, wording }: View): Block[] {
+  const numbered = new Map(findings.map((f) => [f.record.id, f]));
+  const axes = sealed.axes.filter((a) => a.losses !== undefined);
+  if (axes.length === 0) return [];
+  return [
+    { kind: 'heading', text: 'What each axis lost' },
+    {
+      kind: 'losses',
+      axes: axes.map((a) => ({
+        id: a.axis,
+        name: capital(AXIS_WORDS[a.axis]),
+        value: a.grade.value ?? 0,
+        rows: a.losses!.map((l) => {
+          const f = l.finding === null ? undefined : numbered.get(l.finding);
+          const text = f
+            ? `${flawName(f.record.body.flaw, wording.words)}, ${zoneWords(f.record.body.zone, wording)}`
+            : l.finding === null
+              ? lossText(l, wording.words)
+              : 'a finding that is withheld';
+          return {
+            text: capital(text),
+            points: l.points,
+            number: f?.number ?? null,
+            known: KNOWN_LOSSES.has(l.by),
+          };
+        }),
+      })),
+    },
+  ];
+}
+
+/** What stands on record, against what is reckoned with. */
+const KNOWN_LOSSES: ReadonlySet<string> = new Set(['finding', 'measured', 'rest', 'ends']);
+
+/** What the bands of a grade promise, where enough was seen to name one. */
+function promisesOf(
+  { coverage, presentsCleanFromM }: { coverage: { whole: { seen: number } }; presentsCleanFromM: number },
+  w: { lens: Lens; bands?: string[] | undefined },
+  fromSeen: number | undefined,
+): string[] {
+  if (!w.bands || !rankIsSaid(coverage.whole.seen, fromSeen ?? 0)) return [];
+  return w.bands.flatMap((b) => {
+    const promise = bandPromise(b);
+    const caveat = bandCaveat(b, w.lens, presentsCleanFromM);
+    return [...(promise ? [`${b}: ${promise}.`] : []), ...(caveat ? [caveat] : [])];
+  });
+}
+
+const differOf = (grade: Grade, tables: Tables) => {
+  const d = lensDifference(grade.whole, tables.grade);
+  return d && { ...d, axes: [...d.axes] };
+};
+
 const NO_SHARE = { seen: 0, blocked: 0, cells: 0 };
-const SAYS =
-  'The band is the middle 80 % of what the findings and the house’s tables allow. What was not seen widens it.';
+const SAYS = 'The band is where 8 of 10 full looks would end. What was not seen widens it.';
 
 /** What must be known first, the grade with its doubt, and how much was seen. */
 export const summary = defineSection({
   title: 'Summary',
   sealed: {
     coverage: z.object({ whole: shareSchema, byView: z.record(z.string(), shareSchema) }),
-    axes: z.array(z.object({ axis: z.enum(AXES), seen: z.number(), ...graded })),
-    whole: z.array(z.object({ lens: z.enum(LENSES), band: z.string(), ...graded })),
+    whole: z.array(
+      z.object({
+        lens: z.enum(LENSES),
+        band: z.string(),
+        ...graded,
+        /** The bands that the interval touches, and the axes as this school sees them; reports of before lack them. */
+        bands: z.array(z.string()).optional(),
+        axes: z.record(z.enum(AXES), z.number()).optional(),
+      }),
+    ),
+    axes: z.array(z.object({ axis: z.enum(AXES), seen: z.number(), ...graded, losses: z.array(told).optional() })),
     gates: z.array(z.string()),
+    /** What ends the use of the car; reports of before lack it. */
+    endings: z.array(z.object({ need: z.string(), findings: z.array(z.string()) })).optional(),
+    /** Why the schools differ; null where they nearly agree. */
+    lensesDiffer: z
+      .object({
+        kindest: z.enum(LENSES),
+        hardest: z.enum(LENSES),
+        points: z.number(),
+        axes: z.array(z.enum(AXES)),
+      })
+      .nullable()
+      .optional(),
     presentsCleanFromM: z.number(),
   },
-  blank: { coverage: { whole: NO_SHARE, byView: {} }, axes: [], whole: [], gates: [], presentsCleanFromM: 0 },
-  seal: ({ judgement: { coverage }, grade }) => ({
+  blank: {
+    coverage: { whole: NO_SHARE, byView: {} },
+    axes: [],
+    whole: [],
+    gates: [],
+    presentsCleanFromM: 0,
+    endings: undefined,
+    lensesDiffer: undefined,
+  },
+  seal: ({ judgement: { coverage }, grade, tables }) => ({
     coverage: { whole: coverage.whole, byView: coverage.byView },
-    axes: [...grade.axes],
-    whole: [...grade.whole],
+    whole: grade.whole.map((w) => ({ ...w, bands: [...w.bands] })),
+    axes: grade.axes.map((a) => ({
+      ...a,
+      losses: toldLosses(a.losses).map(({ zones, ...l }) => ({ ...l, places: zones.length })),
+    })),
     gates: [...grade.gates],
+    endings: grade.endings.map((e) => ({ need: e.need, findings: [...e.findings] })),
+    lensesDiffer: differOf(grade, tables),
     presentsCleanFromM: grade.presents.metres,
   }),
-  blocks: ({ sealed: { coverage, axes, whole, gates, presentsCleanFromM }, tables, findings, records }) => {
-    const alarms = gates.map((g): Block => ({ kind: 'alarm', text: gateText(g) }));
+  blocks: (view) => {
+    const { sealed, tables, findings, records, wording } = view;
+    const { coverage, axes, whole, gates, presentsCleanFromM } = sealed;
+    const alarms = [
+      ...(sealed.endings ?? []).map((e) => endingText(e.need, wording.words)),
+      ...gates.map((g) => gateText(g)),
+    ].map((text): Block => ({ kind: 'alarm', text }));
     const [first] = whole;
     if (!first || coverage.whole.cells === 0) return alarms;
     const limits = tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
@@ -56,10 +178,10 @@ export const summary = defineSection({
       {
         kind: 'headline',
         lead: `As it stands, ${first.lens} lens`,
-        word: bandText(first.band, coverage.whole.seen, tables.grade.bandFromSeen),
+        word: bandText(first.bands ?? first.band, coverage.whole.seen, tables.grade.bandFromSeen),
         band: row('first', 'Grade', first),
         limits,
-        says: SAYS,
+        says: [...promisesOf(sealed, first, tables.grade.bandFromSeen), SAYS].join(' '),
         counts: [
           [`${Math.round(coverage.whole.seen * 100)} %`, 'of all places and aspects seen'],
           [String(findings.length), 'findings'],
@@ -71,6 +193,9 @@ export const summary = defineSection({
         kind: 'folded',
         title: 'Four lenses and nine axes',
         blocks: [
+          ...(sealed.lensesDiffer === undefined
+            ? []
+            : [{ kind: 'para' as const, text: lensDifferenceText(sealed.lensesDiffer) }]),
           {
             kind: 'bands',
             limits,
@@ -82,6 +207,7 @@ export const summary = defineSection({
               })),
             ],
           },
+          ...lossesOf(view),
         ],
       },
     ];

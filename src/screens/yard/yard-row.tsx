@@ -1,4 +1,4 @@
-import { DEFAULT_GRADE_TABLES } from '@/core/grade/tables';
+import { DEFAULT_GRADE_TABLES } from '@/core/grade/shipped';
 import { type Standing, standing } from '@/core/yard/standing';
 import type { YardLot } from '@/core/yard/yard-lot';
 import { IntervalBand } from '@/ui/charts/interval-band';

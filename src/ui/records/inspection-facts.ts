@@ -21,6 +21,8 @@ export interface InspectionFacts {
     readonly closesOn: string | null;
     /** IANA zone in which the sale's days are days; UTC where lots saved by earlier programs lack it. */
     readonly timeZone?: string;
+    /** Lots saved by earlier programs lack it. */
+    readonly currency?: string;
   };
   readonly onYear: number;
   readonly role: 'inspector' | 'manager' | 'viewer';
@@ -37,6 +39,8 @@ export interface InspectionFacts {
 /** Facts as an earlier program saved them on this device: then each table stood by itself. */
 export function factsAsSaved(saved: InspectionFacts): InspectionFacts {
   const { tables, profiles, tolerances } = saved as unknown as Record<string, unknown>;
-  if (typeof tables === 'object' && tables !== null && 'grade' in tables) return saved;
-  return { ...saved, tables: tablesSealed({ grade: tables, profiles, tolerances }, { complete: true }).tables };
+  const together = typeof tables === 'object' && tables !== null && 'grade' in tables;
+  if (together && 'yardstick' in tables) return saved;
+  const kept = together ? (tables as Record<string, unknown>) : { grade: tables, profiles, tolerances };
+  return { ...saved, tables: tablesSealed(kept, { complete: true }).tables };
 }

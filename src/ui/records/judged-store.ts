@@ -94,7 +94,7 @@ export class JudgedStore {
       plan,
       judgement,
       get grade() {
-        if (judgement) grade ??= gradeCar(judgement, onYear, tables.grade);
+        if (judgement) grade ??= gradeCar(judgement, onYear, tables);
         return grade;
       },
     };

@@ -5,6 +5,7 @@ import type { Wording } from '@/words/vocabulary';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 import { BandList, Headline } from './band-blocks';
 import { FindingGroups } from './finding-block';
+import { Losses } from './losses-block';
 import { PictureGrid } from './picture-block';
 import { PlanBlock } from './plan-block';
 import { TableBlock } from './table-block';
@@ -93,6 +94,7 @@ const DRAWN: Drawn = {
   ),
   headline: (b) => <Headline block={b} />,
   bands: (b) => <BandList block={b} />,
+  losses: (b) => <Losses block={b} />,
   plan: (b, { plan, wording }) => <PlanBlock block={b} plan={plan} wording={wording} />,
   findings: (b, { plan, photos }) => <FindingGroups block={b} plan={plan} photos={photos} />,
   pictures: (b, { photos }) => <PictureGrid pictures={b.pictures} photos={photos} />,

@@ -14,6 +14,7 @@ import {
   pane,
   panel,
   rockerOutline,
+  SCREEN,
   SILL,
   shift,
   wheelPiece,
@@ -98,6 +99,7 @@ export function frontHalf(m: FrontHalf): { zones: ZonePiece[]; seams: SeamPiece[
       'nose',
       GLASS,
       crossStrip(cowl1 + C, m.screen.x1, hood.half[1] - 22, m.screen.half, hood.bow[1] + 8, hood.bow[1]),
+      SCREEN,
     ),
     panel('fender.left', 'flank', CLOSING, fold(fender), {
       label: fold([[(m.frontAxle + m.arch + top[0]) / 2 + 20, (low + top[1]) / 2]])[0]!,

@@ -132,11 +132,15 @@ export function enginePieces(noseMm: number, dashMm: number): ZonePiece[] {
       'body',
       'load',
     ),
-    piece('engine', roundedBox(n + 300, -230, d - 330, 230, 60), ['leaks', 'function', 'identity']),
+    {
+      ...piece('engine', roundedBox(n + 300, -230, d - 330, 230, 60), ['leaks', 'function', 'identity']),
+      need: 'engine',
+    },
     piece('battery', roundedBox(d - 440, 262, d - 220, 372, 8), ['corrosion', 'function']),
     {
       ...piece('reservoir.brake', roundedBox(d - 300, -360, d - 205, -255, 30), ['leaks', 'function']),
       holds: 'brake-fluid',
+      need: 'brakes',
     },
     piece(
       'bulkhead',

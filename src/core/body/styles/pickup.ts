@@ -15,6 +15,7 @@ import {
   pane,
   panel,
   rockerOutline,
+  SCREEN,
   SILL,
   shift,
   tailPieces,
@@ -72,7 +73,7 @@ const zones: ZonePiece[] = [
   ...nosePieces(24, 720),
   panel('hood', 'nose', CLOSING, crossStrip(24 + C, 1310, 690, 730, 8, 14), { hung: 'hood' }),
   panel('cowl', 'nose', OUTER, crossStrip(1310 + C, 1410, 730, 716, 14, 20)),
-  pane('glass.windshield', 'nose', GLASS, crossStrip(1410 + C, 1800, 706, 630, 20, 14)),
+  pane('glass.windshield', 'nose', GLASS, crossStrip(1410 + C, 1800, 706, 630, 20, 14), SCREEN),
   panel('fender.left', 'flank', CLOSING, fold(fender), { label: fold([[1270, 780]])[0]! }),
   wheelPiece('front', FRONT_AXLE, AXLE_Z, 330, fold),
   panel(

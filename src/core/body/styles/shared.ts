@@ -38,9 +38,13 @@ export function pane(
   part: ZonePiece['part'],
   aspects: readonly Aspect[],
   outline: readonly Point[],
+  facts: ZoneFacts = {},
 ): ZonePiece {
-  return { slug, view: 'outside', part, metal: 'glass', aspects, outline };
+  return { slug, view: 'outside', part, metal: 'glass', aspects, outline, ...facts };
 }
+
+/** The pane that a driver looks through. */
+export const SCREEN: ZoneFacts = { need: 'screen' };
 
 /** Folds a side view outwards: height z above the ground becomes distance from the sheet's outer edge. */
 export function foldLeft(sheetHalfMm: number): (points: readonly Point[]) => Point[] {
@@ -121,6 +125,7 @@ export function tailPieces(x: number, half: number): ZonePiece[] {
     {
       slug: 'lamp.left.tail',
       drawn: 'tail-lamp',
+      need: 'rear-lamps',
       view: 'outside',
       part: 'tail',
       metal: 'glass',
@@ -161,6 +166,7 @@ export function wheelPiece(
     part: 'flank',
     metal: 'rubber',
     aspects: ['tire', 'brightwork'],
+    need: 'tires',
     drawn: 'wheel',
     outline: fold(circle(cx, cz, radius)),
   };

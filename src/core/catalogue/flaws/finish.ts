@@ -9,6 +9,8 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.03,
     typicalMm: 3,
     contrast: 0.8,
+    takes: { remedy: 'touch-in', times: 1, grows: 'each' },
+    sort: 'patina',
     remedies: ['touch-in', 'leave'],
   },
   {
@@ -20,6 +22,9 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 150,
     typicalShare: 0.2,
     contrast: 0.3,
+    veil: 0.12,
+    takes: { remedy: 'refinish', times: 0.9, grows: 'extent' },
+    sort: 'patina',
     remedies: ['leave', 'refinish'],
   },
   {
@@ -29,6 +34,10 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.03,
     typicalMm: 80,
     contrast: 0.15,
+    widthMm: 2,
+    onDark: 1.5,
+    takes: { remedy: 'polish', times: 1, grows: 'extent' },
+    sort: 'patina',
     remedies: ['polish'],
   },
   {
@@ -38,6 +47,8 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.07,
     typicalMm: 80,
     contrast: 0.6,
+    widthMm: 2,
+    takes: { remedy: 'touch-in', times: 5, grows: 'extent' },
     remedies: ['touch-in', 'refinish'],
   },
   {
@@ -48,6 +59,9 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 300,
     typicalShare: 0.4,
     contrast: 0.05,
+    onDark: 3,
+    takes: { remedy: 'polish', times: 1, grows: 'extent' },
+    sort: 'patina',
     remedies: ['polish'],
   },
   {
@@ -57,6 +71,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.12,
     typicalMm: 40,
     contrast: 0.4,
+    takes: { remedy: 'spot', times: 0.8, grows: 'extent' },
     remedies: ['leave', 'refinish'],
   },
   {
@@ -66,6 +81,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.04,
     typicalMm: 15,
     contrast: 0.25,
+    takes: { remedy: 'polish', times: 0.8, grows: 'extent' },
     remedies: ['polish'],
   },
   {
@@ -75,6 +91,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.02,
     typicalMm: 1,
     contrast: 0.2,
+    takes: { remedy: 'polish', times: 0.3, grows: 'extent' },
     remedies: ['polish'],
   },
   {
@@ -84,6 +101,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.04,
     typicalMm: 4,
     contrast: 0.3,
+    takes: { remedy: 'spot', times: 1, grows: 'extent' },
     remedies: ['refinish'],
   },
   {
@@ -93,6 +111,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.06,
     typicalMm: 1,
     contrast: 0.3,
+    takes: { remedy: 'refinish', times: 0.7, grows: 'extent' },
     remedies: ['refinish'],
   },
   {
@@ -102,6 +121,8 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.05,
     typicalMm: 40,
     contrast: 0.2,
+    widthMm: 6,
+    takes: { remedy: 'polish', times: 1.2, grows: 'extent' },
     remedies: ['polish', 'refinish'],
   },
   {
@@ -112,6 +133,8 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 300,
     typicalShare: 0.5,
     contrast: 0.04,
+    onDark: 1.3,
+    takes: { remedy: 'polish', times: 2, grows: 'extent' },
     remedies: ['polish', 'leave'],
   },
   {
@@ -121,6 +144,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.06,
     typicalMm: 120,
     contrast: 0.15,
+    takes: { remedy: 'refinish', times: 0.5, grows: 'extent' },
     remedies: ['polish', 'refinish'],
   },
   {
@@ -130,6 +154,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.06,
     typicalMm: 150,
     contrast: 0.12,
+    takes: { remedy: 'refinish', times: 0.7, grows: 'extent' },
     remedies: ['refinish'],
   },
   {
@@ -139,6 +164,8 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.14,
     typicalMm: 5,
     contrast: 0.4,
+    onDark: 0.5,
+    takes: { remedy: 'strip-refinish', times: 0.35, grows: 'extent' },
     remedies: ['specialist-test', 'watch', 'strip-refinish'],
   },
   {
@@ -148,6 +175,9 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.16,
     typicalMm: 40,
     contrast: 0.4,
+    widthMm: 3,
+    veil: 0.12,
+    takes: { remedy: 'strip-refinish', times: 0.6, grows: 'extent' },
     remedies: ['strip-refinish'],
   },
   {
@@ -157,6 +187,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.2,
     typicalMm: 100,
     contrast: 0.5,
+    takes: { remedy: 'refinish', times: 0.8, grows: 'extent' },
     remedies: ['refinish'],
   },
   {
@@ -167,6 +198,8 @@ export const FINISH: readonly Flaw[] = [
     typicalMm: 400,
     typicalShare: 0.4,
     contrast: 0.2,
+    takes: { remedy: 'refinish', times: 0.8, grows: 'extent' },
+    sort: 'patina',
     remedies: ['polish', 'leave', 'refinish'],
   },
   {
@@ -176,6 +209,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.03,
     typicalMm: 60,
     contrast: 0.3,
+    takes: { remedy: 'clean', times: 1, grows: 'extent' },
     remedies: ['leave', 'clean'],
   },
   {
@@ -185,6 +219,8 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.03,
     typicalMm: 100,
     contrast: 0.2,
+    widthMm: 2,
+    takes: { remedy: 'polish', times: 0.6, grows: 'once' },
     remedies: ['leave'],
   },
   {
@@ -194,6 +230,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.05,
     typicalMm: 100,
     contrast: 0.3,
+    takes: { remedy: 'seal', times: 0.5, grows: 'extent' },
     remedies: ['replace', 'leave'],
   },
   {
@@ -203,6 +240,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.02,
     typicalMm: 3,
     contrast: 0.6,
+    takes: { remedy: 'touch-in', times: 1, grows: 'each' },
     remedies: ['leave'],
   },
   {
@@ -212,6 +250,8 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.02,
     typicalMm: 5,
     contrast: 0.3,
+    takes: { remedy: 'touch-in', times: 0.7, grows: 'each' },
+    sort: 'patina',
     remedies: ['leave', 'polish'],
   },
   {
@@ -221,6 +261,7 @@ export const FINISH: readonly Flaw[] = [
     loss: 0.1,
     typicalMm: 600,
     contrast: 0.15,
+    takes: { remedy: 'refinish', times: 0.8, grows: 'once' },
     remedies: ['refinish', 'leave'],
   },
 ];

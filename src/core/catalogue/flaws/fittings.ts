@@ -10,6 +10,8 @@ export const FITTINGS: readonly Flaw[] = [
     typicalMm: 2,
     typicalShare: 0.02,
     contrast: 0.4,
+    veil: 0.1,
+    takes: { remedy: 'anew', times: 0.15, grows: 'extent' },
     remedies: ['re-plate', 'clean'],
   },
   {
@@ -19,6 +21,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.25,
     typicalMm: 40,
     contrast: 0.5,
+    takes: { remedy: 'anew', times: 0.6, grows: 'extent' },
     remedies: ['re-plate', 'replace'],
   },
   {
@@ -29,6 +32,7 @@ export const FITTINGS: readonly Flaw[] = [
     typicalMm: 200,
     typicalShare: 0.4,
     contrast: 0.2,
+    takes: { remedy: 'anew', times: 0.3, grows: 'extent' },
     remedies: ['straighten-polish'],
   },
   {
@@ -38,6 +42,8 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 100,
     contrast: 0.3,
+    widthMm: 60,
+    takes: { remedy: 'anew', times: 0.35, grows: 'extent' },
     remedies: ['straighten-polish'],
   },
   {
@@ -47,6 +53,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.05,
     typicalMm: 200,
     contrast: 0.1,
+    takes: { remedy: 'refit', times: 1, grows: 'once' },
     remedies: ['refit'],
   },
   {
@@ -56,6 +63,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.08,
     typicalMm: 4,
     contrast: 0.5,
+    takes: { remedy: 'test', times: 1, grows: 'each' },
     remedies: ['specialist-test', 'leave'],
   },
   {
@@ -65,6 +73,8 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.4,
     typicalMm: 150,
     contrast: 0.5,
+    widthMm: 2,
+    takes: { remedy: 'anew', times: 0.97, grows: 'once' },
     remedies: ['replace'],
   },
   {
@@ -74,6 +84,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.2,
     typicalMm: 60,
     contrast: 0.3,
+    takes: { remedy: 'anew', times: 0.7, grows: 'extent' },
     remedies: ['replace', 'leave'],
   },
   {
@@ -83,6 +94,8 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.08,
     typicalMm: 200,
     contrast: 0.15,
+    widthMm: 4,
+    takes: { remedy: 'anew', times: 0.3, grows: 'extent' },
     remedies: ['leave', 'replace'],
   },
   {
@@ -92,6 +105,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 80,
     contrast: 0.3,
+    takes: { remedy: 'anew', times: 0.5, grows: 'once' },
     remedies: ['replace', 'refit'],
   },
   {
@@ -101,6 +115,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 400,
     contrast: 0.1,
+    takes: { remedy: 'anew', times: 0.8, grows: 'once' },
     remedies: ['replace'],
   },
   {
@@ -110,6 +125,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.2,
     typicalMm: 50,
     contrast: 0.3,
+    takes: { remedy: 'anew', times: 0.8, grows: 'extent' },
     remedies: ['replace'],
   },
   {
@@ -119,6 +135,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 60,
     contrast: 0.4,
+    takes: { remedy: 'anew', times: 0.4, grows: 'extent' },
     remedies: ['refit', 'replace'],
   },
   {
@@ -128,10 +145,30 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.12,
     typicalMm: 200,
     contrast: 0.2,
+    takes: { remedy: 'anew', times: 0.35, grows: 'extent' },
+    sort: 'patina',
     remedies: ['leave', 'replace'],
   },
-  { id: 'stained', family: 'soft', aspects: ['trim'], loss: 0.08, typicalMm: 150, contrast: 0.3, remedies: ['clean'] },
-  { id: 'dirty', family: 'soft', aspects: ['trim'], loss: 0.02, typicalMm: 300, contrast: 0.2, remedies: ['clean'] },
+  {
+    id: 'stained',
+    family: 'soft',
+    aspects: ['trim'],
+    loss: 0.08,
+    typicalMm: 150,
+    contrast: 0.3,
+    takes: { remedy: 'anew', times: 0.15, grows: 'extent' },
+    remedies: ['clean'],
+  },
+  {
+    id: 'dirty',
+    family: 'soft',
+    aspects: ['trim'],
+    loss: 0.02,
+    typicalMm: 300,
+    contrast: 0.2,
+    takes: { remedy: 'clean', times: 0.3, grows: 'once' },
+    remedies: ['clean'],
+  },
   {
     id: 'sagging',
     family: 'soft',
@@ -139,6 +176,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.25,
     typicalMm: 500,
     contrast: 0.3,
+    takes: { remedy: 'anew', times: 0.9, grows: 'once' },
     remedies: ['refit', 'replace'],
   },
   {
@@ -148,6 +186,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 300,
     contrast: 0.2,
+    takes: { remedy: 'anew', times: 0.4, grows: 'extent' },
     remedies: ['specialist-test'],
   },
   {
@@ -158,6 +197,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.18,
     typicalMm: 100,
     contrast: 0.4,
+    takes: { remedy: 'anew', times: 0.45, grows: 'extent' },
     remedies: ['leave', 'replace'],
   },
   {
@@ -167,6 +207,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.5,
     typicalMm: 300,
     contrast: 0.1,
+    takes: { remedy: 'anew', times: 0.97, grows: 'once' },
     remedies: ['replace'],
   },
   {
@@ -176,6 +217,17 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.3,
     typicalMm: 300,
     contrast: 0.1,
+    takes: { remedy: 'anew', times: 0.97, grows: 'once' },
+    remedies: ['replace'],
+  },
+  {
+    id: 'tire-damaged',
+    family: 'soft',
+    aspects: ['tire'],
+    loss: 0.6,
+    typicalMm: 60,
+    contrast: 0.2,
+    takes: { remedy: 'anew', times: 0.97, grows: 'once' },
     remedies: ['replace'],
   },
   {
@@ -185,6 +237,8 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.5,
     typicalMm: 100,
     contrast: 0.6,
+    takes: { remedy: 'anew', times: 0.97, grows: 'once' },
+    takesNamed: { remedy: 'small-electrical', times: 1.5, grows: 'each' },
     remedies: ['replace'],
   },
   {
@@ -194,6 +248,8 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 100,
     contrast: 0.2,
+    takes: { remedy: 'anew', times: 0.4, grows: 'once' },
+    takesNamed: { remedy: 'small-electrical', times: 1, grows: 'each' },
     remedies: ['leave', 'replace'],
   },
   {
@@ -203,6 +259,8 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.35,
     typicalMm: 50,
     contrast: 0,
+    takes: { remedy: 'anew', times: 0.5, grows: 'once' },
+    takesNamed: { remedy: 'small-electrical', times: 1, grows: 'each' },
     remedies: ['specialist-test', 'replace'],
   },
   {
@@ -212,6 +270,8 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 50,
     contrast: 0,
+    takes: { remedy: 'anew', times: 0.25, grows: 'once' },
+    takesNamed: { remedy: 'small-electrical', times: 0.5, grows: 'each' },
     remedies: ['adjust', 'specialist-test'],
   },
   {
@@ -222,6 +282,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.1,
     typicalMm: 100,
     contrast: 0.1,
+    takes: { remedy: 'gasket-above', times: 1, grows: 'extent' },
     remedies: ['watch', 'clean'],
   },
   {
@@ -232,6 +293,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.3,
     typicalMm: 100,
     contrast: 0.2,
+    takes: { remedy: 'gasket-below', times: 1, grows: 'extent' },
     remedies: ['specialist-test'],
   },
   {
@@ -241,6 +303,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 300,
     contrast: 0.1,
+    takes: { remedy: 'small-electrical', times: 3, grows: 'extent' },
     remedies: ['specialist-test'],
   },
   {
@@ -250,6 +313,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.6,
     typicalMm: 50,
     contrast: 0,
+    takes: { remedy: 'anew', times: 0.9, grows: 'once' },
     remedies: ['leave'],
   },
   {
@@ -259,6 +323,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.4,
     typicalMm: 50,
     contrast: 0,
+    takes: { remedy: 'anew', times: 0.5, grows: 'once' },
     remedies: ['clean', 'specialist-test'],
   },
   {
@@ -268,6 +333,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.4,
     typicalMm: 50,
     contrast: 0,
+    takes: { remedy: 'anew', times: 0.6, grows: 'once' },
     remedies: ['leave'],
   },
 ];

@@ -1,4 +1,5 @@
 import type { Aspect } from '../../body/zone';
+import type { RemedyId } from '../remedies';
 
 export const FAMILIES = [
   'finish',
@@ -33,6 +34,19 @@ export const REMEDIES = [
 ] as const;
 export type Remedy = (typeof REMEDIES)[number];
 
+/** What putting a typical one right takes. */
+export interface Takes {
+  /** A piece of work, or redoing the place. */
+  readonly remedy: RemedyId | 'anew';
+  /** How often that is needed; of redoing the place, which share of it. */
+  readonly times: number;
+  /** By number and size, the first few whole; by its extent, many or large ones less than in proportion; or not at all. */
+  readonly grows: 'each' | 'extent' | 'once';
+}
+
+/** What makes schools of judgement disagree about a flaw: age that shows on what the works made, or what lies hidden. */
+export type Sort = 'patina' | 'hidden';
+
 /** One kind of flaw of the catalogue. Its words stand in words/flaws.ts under the same id. */
 export interface Flaw {
   readonly id: string;
@@ -43,7 +57,7 @@ export interface Flaw {
   readonly only?: readonly string[];
   /** Parts that can have it although they have none of its aspects. */
   readonly alsoAt?: readonly string[];
-  /** Share of a zone's condition (0 to 1) that one of typical extent takes. Starting value of the house. */
+  /** How grave a typical one is drawn and listed, 0 upwards. What it costs the grade is what putting it right takes. */
   readonly loss: number;
   /** Extent of a typical one, mm. */
   readonly typicalMm: number;
@@ -51,8 +65,19 @@ export interface Flaw {
   readonly typicalShare?: number;
   /** How it stands out from its ground, 0 (as its ground) to 1 (black on white); low on metallic paint. */
   readonly contrast: number;
+  /** The same where it is spread over a share of the place and its pieces blend with the ground between them. */
+  readonly veil?: number;
+  /** How wide it is where it is a line, mm; how much more (or less) it stands out on dark paint. */
+  readonly widthMm?: number;
+  readonly onDark?: number;
   /** Counted within a square of 100 mm, not over the whole panel. */
   readonly perDm2?: boolean;
+  readonly takes: Takes;
+  /** The same where a thing at the place is named: the clock in the dash. */
+  readonly takesNamed?: Takes;
+  /** Share of the place's paint that a typical one spoils too. */
+  readonly marksPaint?: number;
+  readonly sort?: Sort;
   readonly remedies: readonly [Remedy, ...Remedy[]];
   /** Corrosion only: place on the scale film < blister < scale < perforated < structural loss, 1 to 5. */
   readonly stage?: 1 | 2 | 3 | 4 | 5;

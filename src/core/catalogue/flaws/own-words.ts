@@ -10,5 +10,6 @@ export const OWN_WORDS_FLAW: Flaw = {
   loss: 0,
   typicalMm: 1,
   contrast: 0,
+  takes: { remedy: 'clean', times: 0, grows: 'once' },
   remedies: ['leave'],
 };

@@ -9,6 +9,7 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.05,
     typicalMm: 20,
     contrast: 0.2,
+    takes: { remedy: 'dent-out', times: 1, grows: 'each' },
     remedies: ['dent-removal', 'leave'],
   },
   {
@@ -18,6 +19,8 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.14,
     typicalMm: 80,
     contrast: 0.3,
+    marksPaint: 0.15,
+    takes: { remedy: 'refinish', times: 0.7, grows: 'extent' },
     remedies: ['dent-removal', 'refinish'],
   },
   {
@@ -27,6 +30,9 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.18,
     typicalMm: 150,
     contrast: 0.3,
+    widthMm: 8,
+    marksPaint: 0.25,
+    takes: { remedy: 'strip-refinish', times: 0.45, grows: 'extent' },
     remedies: ['refinish'],
   },
   {
@@ -36,6 +42,8 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.1,
     typicalMm: 300,
     contrast: 0.08,
+    onDark: 1.6,
+    takes: { remedy: 'strip-refinish', times: 0.4, grows: 'extent' },
     remedies: ['leave', 'refinish'],
   },
   {
@@ -45,6 +53,9 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.2,
     typicalMm: 150,
     contrast: 0.15,
+    marksPaint: 0.3,
+    takes: { remedy: 'strip-refinish', times: 0.8, grows: 'extent' },
+    sort: 'hidden',
     remedies: ['strip-refinish', 'specialist-test'],
   },
   {
@@ -54,9 +65,21 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.14,
     typicalMm: 400,
     contrast: 0.2,
+    widthMm: 6,
+    takes: { remedy: 'adjust', times: 1.5, grows: 'once' },
     remedies: ['adjust'],
   },
-  { id: 'proud', family: 'shape', aspects: ['fit'], loss: 0.1, typicalMm: 300, contrast: 0.12, remedies: ['adjust'] },
+  {
+    id: 'proud',
+    family: 'shape',
+    aspects: ['fit'],
+    loss: 0.1,
+    typicalMm: 300,
+    contrast: 0.12,
+    widthMm: 5,
+    takes: { remedy: 'adjust', times: 1, grows: 'once' },
+    remedies: ['adjust'],
+  },
   {
     id: 'drops',
     family: 'shape',
@@ -64,6 +87,7 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.16,
     typicalMm: 400,
     contrast: 0.1,
+    takes: { remedy: 'hinges', times: 1, grows: 'once' },
     remedies: ['adjust', 'replace'],
   },
   {
@@ -73,6 +97,7 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.1,
     typicalMm: 400,
     contrast: 0.02,
+    takes: { remedy: 'adjust', times: 0.8, grows: 'once' },
     remedies: ['adjust'],
   },
   {
@@ -82,6 +107,7 @@ export const SHAPE: readonly Flaw[] = [
     loss: 0.4,
     typicalMm: 200,
     contrast: 0.3,
+    takes: { remedy: 'anew', times: 0.8, grows: 'extent' },
     remedies: ['specialist-test', 'replace'],
   },
 ];

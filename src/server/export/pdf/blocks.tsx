@@ -5,6 +5,7 @@ import type { Block } from '@/report/block';
 import { capital } from '@/words/capital';
 import { BandRows, Headline } from './bands';
 import { FindingGroups } from './findings';
+import { LossesOnPaper } from './losses';
 import { type PictureFile, Pictures } from './pictures';
 import { PlanFigureOnPaper } from './plan';
 import { LINE, s } from './styles';
@@ -114,6 +115,7 @@ const DRAWN: Drawn = {
   ),
   headline: (b) => <Headline {...b} />,
   bands: (b) => <BandRows {...b} />,
+  losses: (b) => <LossesOnPaper {...b} />,
   plan: (b, { plan }) => <PlanFigureOnPaper block={b} plan={plan} />,
   findings: (b, { pictureFile }) => <FindingGroups {...b} pictureFile={pictureFile} />,
   pictures: (b, { pictureFile }) => <Pictures pictures={b.pictures} pictureFile={pictureFile} />,

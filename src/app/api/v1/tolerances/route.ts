@@ -1,7 +1,7 @@
 import { tolerancesSchema } from '@/core/fit/tolerances';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { keepTable, orgTables } from '@/data/org-tables';
+import { keepTables, orgTables } from '@/data/org-tables';
 import { anyone, jsonBody, problem, route } from '@/server/api';
 
 /** The nominal gaps and tolerances that this organisation judges by. */
@@ -19,12 +19,12 @@ export const PUT = route(mayManage, async ({ actor, request }) => {
     const where = typeof path[0] === 'number' ? `Row ${path[0] + 1}${path[1] ? `, ${String(path[1])}` : ''}: ` : '';
     return problem(400, 'malformed', `${where}${message}. Nothing was changed.`);
   }
-  await keepTable(db(), actor, 'tolerances', parsed.data);
+  await keepTables(db(), actor, { tolerances: parsed.data });
   return Response.json({ ok: true, tolerances: parsed.data });
 });
 
 /** Goes back to the shipped ones. */
 export const DELETE = route(mayManage, async ({ actor }) => {
-  await keepTable(db(), actor, 'tolerances', null);
+  await keepTables(db(), actor, { tolerances: null });
   return Response.json({ ok: true, tolerances: (await orgTables(db(), actor)).tables.tolerances });
 });
