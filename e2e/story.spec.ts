@@ -78,7 +78,7 @@ test('from sign-in to a sealed report that a bidder opens by link', async ({ pag
   // The grade takes form, the paint is judged.
   await page.getByRole('link', { name: 'Grade', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'As it stands, under four lenses' })).toBeVisible();
-  await expect(page.getByRole('row', { name: /underside/ })).toContainText('0 %');
+  await expect(page.getByRole('button', { name: /^Underside/ })).toContainText('0 %');
   await openChapter(page, 'Paint');
   await expect(page.getByText('likeliest: filled')).toBeVisible();
 

@@ -153,6 +153,18 @@ const DOORS: readonly Door[] = [
     call: async (api) => (await api.delete('/api/v1/tolerances')).status(),
     expected: all(200, 403, 403, 401, 200),
   },
+  { name: 'numbers', call: get(() => '/api/v1/numbers'), expected: all(200, 200, 200, 401, 200) },
+  {
+    name: 'changing numbers',
+    call: async (api) => (await api.put('/api/v1/numbers', { data: {} })).status(),
+    expected: all(400, 403, 403, 401, 400),
+  },
+  { name: 'trying numbers', call: post(() => '/api/v1/numbers/try', {}), expected: all(400, 403, 403, 401, 400) },
+  {
+    name: 'shipped numbers',
+    call: async (api) => (await api.delete('/api/v1/numbers')).status(),
+    expected: all(200, 403, 403, 401, 200),
+  },
   {
     name: 'public page of no token',
     call: page(() => '/r/abcdefghijklmnopqrstuvwx'),

@@ -22,7 +22,7 @@ const summary = (seen: number, records: number, value: number | null): LotSummar
   records,
   seen,
   blocked: 0,
-  grade: value === null ? null : { low: value - 5, value, high: value + 5, band: 'Honest' },
+  grade: value === null ? null : { low: value - 5, value, high: value + (value % 2 ? 5 : 25), band: 'Honest' },
   readings: 0,
   findings: 0,
   photos: 0,

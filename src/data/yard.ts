@@ -70,7 +70,8 @@ function isStanding(where: Standing, today: string): SQL {
   const open = sql`${lot.state} <> 'sealed'`;
   const soon = sql`${lot.reportDueOn} <= ${dayAfter(today, YARD_LIMITS.thinWithinDays)}`;
   const late = sql`coalesce(${lot.reportDueOn} < ${today}, false)`;
-  const thin = sql`coalesce(${soon} and ${lot.seen} < ${YARD_LIMITS.thinBelowShare}, false)`;
+  const little = sql`(${lot.seen} < ${YARD_LIMITS.thinBelowShare} or ${lot.doubt} > ${YARD_LIMITS.thinAbovePoints})`;
+  const thin = sql`coalesce(${soon} and ${little}, false)`;
   const rest = sql`${open} and not ${late} and not ${thin}`;
   const rules: Record<Standing, SQL> = {
     sealed: sql`${lot.state} = 'sealed'`,

@@ -125,6 +125,7 @@ describe('phrasings and the records they mean', () => {
     ['engine weeping', um, ['engine leak-damp 1']],
     ['clock dead dash', um, ['dash inoperative 1 (clock)']],
     ['rf wheel old tyre', um, ['wheel.right.front tire-aged 1']],
+    ['lr wheel cords showing', um, ['wheel.left.rear tire-damaged 1']],
     ['hood dent x2 15mm', um, ['hood dent 2 15mm']],
     ['left head lamp missing told', um, ['lamp.left.head missing 1 told']],
     ['roof scratch through the colour 200 mm', um, ['roof scratch-through 1 200mm']],

@@ -32,7 +32,7 @@ export function summarise(records: readonly AnyRecord[], onYear: number, tables:
     ...counts,
     seen: seen.seen,
     blocked: seen.blocked / Math.max(1, seen.cells),
-    grade: { low: low!, value: value!, high: high!, band: whole.band },
+    grade: { low: low!, value: value!, high: high!, band: whole.band, bands: whole.bands },
     gates: grade.gates,
     car: name,
   };

@@ -7,6 +7,7 @@ const lot = (extra: Partial<LotFacts> = {}): LotFacts => ({
   state: 'draft',
   seen: 0.8,
   records: 10,
+  doubt: 8,
   ...extra,
 });
 
@@ -16,6 +17,8 @@ it('tells late, thin, going, not begun and sealed apart', () => {
   expect(standing(lot({ reportDueOn: '2027-02-13', seen: 0.3 }), TODAY)).toBe('thin');
   expect(standing(lot({ reportDueOn: '2027-02-15', seen: 0.3 }), TODAY)).toBe('thin');
   expect(standing(lot({ reportDueOn: '2027-02-16', seen: 0.3 }), TODAY)).toBe('going');
+  expect(standing(lot({ reportDueOn: '2027-02-13', doubt: 26 }), TODAY)).toBe('thin');
+  expect(standing(lot({ reportDueOn: '2027-02-16', doubt: 26 }), TODAY)).toBe('going');
   expect(standing(lot({ records: 0, seen: 0 }), TODAY)).toBe('not begun');
   expect(standing(lot({ state: 'sealed', reportDueOn: '2027-01-01' }), TODAY)).toBe('sealed');
   expect(standing(lot({ reportDueOn: null }), TODAY)).toBe('going');

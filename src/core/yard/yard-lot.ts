@@ -5,7 +5,14 @@ export interface LotSummary {
   readonly records: number;
   readonly seen: number;
   readonly blocked: number;
-  readonly grade: { low: number; value: number; high: number; band: string } | null;
+  readonly grade: {
+    low: number;
+    value: number;
+    high: number;
+    band: string;
+    /** The bands that the interval touches; summaries kept by earlier programs lack it. */
+    bands?: readonly string[];
+  } | null;
   readonly readings: number;
   readonly findings: number;
   readonly photos: number;

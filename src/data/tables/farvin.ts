@@ -170,6 +170,8 @@ export const lot = pgTable(
     seen: doublePrecision('seen').notNull().default(0),
     records: integer('records').notNull().default(0),
     grade: doublePrecision('grade'),
+    /** Points between the ends of that grade's interval; 0 without a grade. */
+    doubt: doublePrecision('doubt').notNull().default(0),
   },
   (t) => [unique('lot_number').on(t.saleId, t.number), index('lot_org_sale').on(t.orgId, t.saleId, t.number)],
 );

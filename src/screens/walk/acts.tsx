@@ -14,13 +14,14 @@ const TYPES = 'image/jpeg,image/png,image/webp,image/heic,image/heif';
 const ACT =
   'btn min-h-14 flex-col gap-0.5 px-1 text-[13px] leading-tight sm:min-h-12 sm:flex-row sm:gap-2 sm:px-3 sm:text-[15px]';
 
-/** The aspects of a zone that an eye could still look at, and those that could still be blocked. */
+/**
+ * The aspects of a zone that an eye could still look at, those with findings among them: that beside them all is clean has
+ * to be said; and those that could still be blocked.
+ */
 function useOpenAspects(zone: Zone): { readonly byEye: readonly Aspect[]; readonly open: readonly Aspect[] } {
   const cells = useJudged((j) => j.judgement?.coverage.cells.filter((c) => c.zone.slug === zone.slug) ?? []);
   return {
-    byEye: cells
-      .filter((c) => c.status !== 'findings' && c.status !== 'clean' && c.aspect !== 'function')
-      .map((c) => c.aspect),
+    byEye: cells.filter((c) => !c.looked && c.aspect !== 'function').map((c) => c.aspect),
     open: cells.filter((c) => c.status === 'unseen' || c.status === 'blocked').map((c) => c.aspect),
   };
 }

@@ -10,7 +10,9 @@ const LIMITS = DEFAULT_GRADE_TABLES.bands.map((b) => b.from).filter((f) => f > 0
 
 /** Where a lot of the Yard stands today. */
 export const whereIs = (lot: YardLot, today: string): Standing =>
-  standing({ ...lot, seen: lot.summary.seen, records: lot.summary.records }, today);
+  standing({ ...lot, seen: lot.summary.seen, records: lot.summary.records, doubt: doubtOf(lot.summary) }, today);
+
+const doubtOf = ({ grade }: YardLot['summary']) => (grade ? grade.high - grade.low : 0);
 
 /** Due day in words, from today. */
 export function due(lot: YardLot, today: string): string {
@@ -76,7 +78,7 @@ export function YardRow({ lot, today }: { lot: YardLot; today: string }) {
               />
               <span className="block text-center text-xs text-soft">
                 <span className="figure">{gradeFigures(s.grade)}</span>{' '}
-                {bandText(s.grade.band, s.seen, DEFAULT_GRADE_TABLES.bandFromSeen)}
+                {bandText(s.grade.bands ?? s.grade.band, s.seen, DEFAULT_GRADE_TABLES.bandFromSeen)}
               </span>
             </>
           ) : (
