@@ -79,7 +79,7 @@ export const LOT_08: DemoLot = {
   stage: 'full',
   graded: {
     keeper: [28, 40],
-    says: 'Project: a front rail has lost its strength, which caps it; floors and sills are through, lamps are missing, doors are stuck.',
+    says: 'Project: a front rail has lost its strength, which caps it; the engine does not turn, floors and sills are through, lamps are missing, doors are stuck.',
   },
   dueInDays: 3,
   keeper: 'Ilse Brandvik',

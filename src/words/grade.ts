@@ -87,6 +87,9 @@ export const UNBLOCK_WORDS: Readonly<Record<BlockedBy, string>> = {
   other: 'blocked: see the note',
 };
 
+/** The same, or the bare reason where this program has no words for it. */
+export const unblockText = (why: string): string => UNBLOCK_WORDS[why as BlockedBy] ?? why;
+
 const MEASURED_WORDS: Readonly<Record<string, Both>> = {
   paint: { us: 'film thickness and color', gb: 'film thickness and colour' },
   corrosion: 'filler over the metal',

@@ -1,5 +1,6 @@
 import type { Plan } from '../body/plan';
 import { NEEDS, type Need } from '../body/zone';
+import { namesAPart } from '../catalogue/flaws/names-a-part';
 import type { StoredRecord } from '../kinds';
 import type { Ending } from '../model/model';
 
@@ -26,7 +27,7 @@ export function endingsAmong(findings: readonly Found[], plan: Plan): Endings {
   return NEEDS.flatMap((need) => {
     const places = [...plan.zones.values()].filter((z) => z.need === need);
     const at = places.map((z) =>
-      findings.filter((f) => f.body.zone === z.slug && ENDS[need].has(f.body.flaw) && f.body.where === ''),
+      findings.filter((f) => f.body.zone === z.slug && ENDS[need].has(f.body.flaw) && !namesAPart(f.body.where)),
     );
     const gone = at.filter((f) => f.length > 0);
     const ends = gone.length > 0 && (EACH_COUNTS.has(need) || gone.length === places.length);

@@ -279,6 +279,15 @@ describe('rules that hold whatever the arithmetic', () => {
     expect(choke.axes.find((a) => a.axis === 'running')!.grade.value!).toBeGreaterThan(80);
   });
 
+  it.each(['does not run', 'does not turn by hand', "won't start", 'seized', 'Will not start, tank dry'])(
+    'takes what is said of the whole for the whole: engine %s',
+    (where) => {
+      expect(grade([...clean(), finding('engine', 'inoperative', { where })]).endings.map((e) => e.need)).toEqual([
+        'engine',
+      ]);
+    },
+  );
+
   it('is not washed out by clean places: two sills rusted through, all else clean', () => {
     const g = grade([
       ...clean(),

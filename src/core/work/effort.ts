@@ -1,6 +1,7 @@
 import type { Aspect, Zone } from '../body/zone';
 import { flawById } from '../catalogue/flaws/by-id';
 import type { Takes } from '../catalogue/flaws/flaw';
+import { namesAPart } from '../catalogue/flaws/names-a-part';
 import type { RemedyId } from '../catalogue/remedies';
 import type { Finding } from '../kinds/finding';
 import { shareOf } from './share';
@@ -70,7 +71,7 @@ type Told = Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'iso4628' | 't
 /** What putting a finding right takes: where a thing at the place is named, that thing alone. */
 export function takesOf(finding: Pick<Finding, 'flaw' | 'where'>): Takes {
   const flaw = flawById(finding.flaw);
-  return flaw.takesNamed && finding.where !== '' ? flaw.takesNamed : flaw.takes;
+  return flaw.takesNamed && namesAPart(finding.where) ? flaw.takesNamed : flaw.takes;
 }
 
 /** How much more than a typical one a finding takes, by number and by size or share of the place. */

@@ -21,8 +21,9 @@ import {
   lensDifferenceText,
   lossText,
   rankIsSaid,
+  unblockText,
 } from '@/words/grade';
-import { zoneWords } from '@/words/zones';
+import { zoneName, zoneWords } from '@/words/zones';
 import type { BandRow, Block } from '../block';
 import { defineSection, type SectionView } from '../section';
 
@@ -67,6 +68,27 @@ function lossesOf({ sealed, findings, wording }: View): Block[] {
             known: KNOWN_LOSSES.has(l.by),
           };
         }),
+      })),
+    },
+  ];
+}
+
+/** Places whose look would narrow the grade most, told in a report. */
+const NARROWS_TOLD = 5;
+
+function narrowsOf({
+  sealed,
+  wording,
+}: SectionView<{ narrows?: { zone: string; blocked: string | null }[] | undefined }>): Block[] {
+  const { narrows = [] } = sealed;
+  if (narrows.length === 0) return [];
+  return [
+    { kind: 'heading', text: 'What a look would narrow most' },
+    {
+      kind: 'list',
+      style: 'bullets',
+      items: narrows.map(({ zone, blocked }) => ({
+        text: blocked ? `${zoneName(zone, wording)}: ${unblockText(blocked)}` : zoneName(zone, wording),
       })),
     },
   ];
@@ -127,6 +149,8 @@ export const summary = defineSection({
       .nullable()
       .optional(),
     presentsCleanFromM: z.number(),
+    /** Places where a look would narrow the grade most, and what blocks them; reports of before lack it. */
+    narrows: z.array(z.object({ zone: z.string(), blocked: z.string().nullable() })).optional(),
   },
   blank: {
     coverage: { whole: NO_SHARE, byView: {} },
@@ -136,6 +160,7 @@ export const summary = defineSection({
     presentsCleanFromM: 0,
     endings: undefined,
     lensesDiffer: undefined,
+    narrows: undefined,
   },
   seal: ({ judgement: { coverage }, grade, tables }) => ({
     coverage: { whole: coverage.whole, byView: coverage.byView },
@@ -148,6 +173,7 @@ export const summary = defineSection({
     endings: grade.endings.map((e) => ({ need: e.need, findings: [...e.findings] })),
     lensesDiffer: differOf(grade, tables),
     presentsCleanFromM: grade.presents.metres,
+    narrows: grade.unseenMovers.slice(0, NARROWS_TOLD).map(({ zone, blocked }) => ({ zone, blocked })),
   }),
   blocks: (view) => {
     const { sealed, tables, findings, records, wording } = view;
@@ -208,6 +234,7 @@ export const summary = defineSection({
             ],
           },
           ...lossesOf(view),
+          ...narrowsOf(view),
         ],
       },
     ];

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { AxisGrade, Grade } from '@/core/grade/grade';
 import { IntervalBand } from '@/ui/charts/interval-band';
 import { useInspection } from '@/ui/records/inspection';
+import { capital } from '@/words/capital';
 import { AXIS_WORDS, gradeFigures, rankIsSaid } from '@/words/grade';
 import type { ShowPlaces } from './grade';
 import { Waterfall } from './waterfall';
@@ -35,7 +36,7 @@ function AxisRow({
     >
       <span className="flex items-center gap-1 font-semibold">
         <Chevron size={16} aria-hidden="true" className="shrink-0 text-soft" />
-        <span className="first-letter:uppercase">{AXIS_WORDS[a.axis]}</span>
+        <span>{capital(AXIS_WORDS[a.axis])}</span>
         {a.capped && <span className="text-xs font-normal text-pin">capped</span>}
       </span>
       <span className="order-last col-span-3 sm:order-none sm:col-span-1">
