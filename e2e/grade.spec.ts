@@ -28,7 +28,7 @@ test('a grade can be argued with, and its numbers changed with open eyes', async
   await running.click();
   await expect(walk.getByText('The car cannot be used')).toBeVisible();
   await expect(walk.getByRole('heading', { name: 'Putting this right raises it most' })).toBeVisible();
-  const before = await metal.innerText();
+  const before = (await metal.textContent())!;
   await walking.close();
 
   // A manager changes a number, sees what it moves, stops a try, tries to the end, keeps it, and takes it back.

@@ -152,7 +152,7 @@ function wholeGrade(
   const own = tables.lenses[lens]!;
   const cap = capOf('whole', gates);
   const table = yardstick.doubt.lenses[lens]!;
-  const indexOf = (d: Readonly<Record<Axis, Doubt>>) => doubtOfAxes((of) => weighed(own, of), d);
+  const indexOf = (d: Readonly<Record<Axis, Doubt>>) => doubtOfAxes((of) => weighed(own, of), d, tables.doubtTogether);
   const doubt = doubtAt(table, indexOf(doubts));
   const free = Math.max(0, whole + middleAt(table, indexOf(unsaid)));
   const n = pieces.filter((p) => p.state !== 'unseen').length;

@@ -104,7 +104,8 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
   exponent: -1.5,
   ends: { first: 0.31, further: 0.75 },
   originalUntold: 0.5,
-  judgementSd: 2.2,
+  judgementSd: 1.8,
+  doubtTogether: 1.5,
   partlySeen: 0.5,
   bands: [
     { name: 'Exhibit', from: 90 },

@@ -45,6 +45,8 @@ export const gradeTablesSchema = z.object({
   originalUntold: share,
   /** Doubt of any judgement, however much was seen: a standard deviation in points. */
   judgementSd: z.number().nonnegative(),
+  /** Power by which the doubts of axes make that of the whole: above 1, one axis in much doubt counts for more than many in little. */
+  doubtTogether: z.number().min(1),
   /** What of a place counts as not seen where only a finding or a figure is on record and nobody said that the rest is clean. */
   partlySeen: share,
   bands: z.array(z.object({ name: z.string(), from: z.number() })),

@@ -68,5 +68,8 @@ it('goes by the doubt of the axes as they are weighed', () => {
   const none = { low: 0, high: 0 };
   const axes = Object.fromEntries(Object.keys(y.doubt.axes).map((a) => [a, none]));
   const doubts = { ...axes, metal: { low: 10, high: 20 } } as Parameters<typeof doubtOfAxes>[1];
-  expect(doubtOfAxes((of) => 0.25 * of('metal') + 0.75 * of('cabin'), doubts)).toBeCloseTo(3.75, 9);
+  const weigh = (of: (a: 'metal' | 'cabin') => number) => 0.25 * of('metal') + 0.75 * of('cabin');
+  expect(doubtOfAxes(weigh, doubts, 1)).toBeCloseTo(3.75, 9);
+  // Worked by hand: the root of a quarter of 15².
+  expect(doubtOfAxes(weigh, doubts, 2)).toBeCloseTo(7.5, 9);
 });

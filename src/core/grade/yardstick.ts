@@ -136,8 +136,12 @@ export function middleAt({ at, mid }: DoubtTable, by: number): number {
   return between(mid[i]!, mid[i + 1]!, t);
 }
 
-/** What the doubt of a whole goes by: the doubt of its axes, as weighed. */
+/**
+ * What the doubt of a whole goes by: a power mean of the doubt of its axes, as weighed. With a power above 1 one axis in much
+ * doubt counts for more than many in little, as it does in the whole.
+ */
 export const doubtOfAxes = (
   weigh: (of: (axis: Axis) => number) => number,
   axes: Readonly<Record<Axis, Doubt>>,
-): number => weigh((a) => (axes[a].low + axes[a].high) / 2);
+  power: number,
+): number => weigh((a) => ((axes[a].low + axes[a].high) / 2) ** power) ** (1 / power);

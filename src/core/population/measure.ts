@@ -340,7 +340,7 @@ function doubtOf(
   const lenses = Object.fromEntries(
     LENSES.map((l) => {
       const misses = tried.map((t, i) => ({
-        at: doubtOfAxes((of) => weighed(numbers.grade.lenses[l]!, of), doubts[i]!),
+        at: doubtOfAxes((of) => weighed(numbers.grade.lenses[l]!, of), doubts[i]!, numbers.grade.doubtTogether),
         by: full[i]!.lenses[l] - t.guess.lenses[l],
       }));
       return [l, doubtFrom(misses, knotsOf(misses))];
