@@ -161,7 +161,7 @@ function Today({
         <p className="sheet p-4 text-lg">Every report is sealed.</p>
       )}
       <Answer n={counts.late} standing="late" says="report day has passed" urgent />
-      <Answer n={counts.thin} standing="thin" says="little seen, due within 5 days" />
+      <Answer n={counts.thin} standing="thin" says="little seen or much in doubt, due within 5 days" />
     </section>
   );
 }
