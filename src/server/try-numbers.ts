@@ -1,4 +1,5 @@
 import { planOfCar } from '@/core/body/plan';
+import type { LotMoved } from '@/core/calibration/lot-moved';
 import type { Tables } from '@/core/grade/all-tables';
 import { gradeCar } from '@/core/grade/grade';
 import { LENSES, type Lens } from '@/core/grade/tables';
@@ -12,15 +13,6 @@ import { recordsOfMany } from '@/data/lot-summaries';
 import { salesOf } from '@/data/sales';
 import { yardPage } from '@/data/yard';
 import { saleYear } from './sealing';
-
-/** A lot's medians by the numbers of now and by others. */
-export interface LotMoved {
-  readonly id: string;
-  readonly number: number;
-  readonly title: string;
-  readonly now: Readonly<Record<Lens, number>>;
-  readonly after: Readonly<Record<Lens, number>>;
-}
 
 /** Lots tried at once; the rest follows when the numbers are kept. */
 const LOTS_TRIED = 60;

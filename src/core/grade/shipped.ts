@@ -58,6 +58,21 @@ const METAL: Curve = [
   [1, 99],
 ];
 
+/** Small things add up in use: eight functions out are a tired car. */
+const RUNNING: Curve = [
+  [0, 0],
+  [0.002, 4],
+  [0.005, 7.5],
+  [0.01, 12],
+  [0.025, 23],
+  [0.06, 38],
+  [0.12, 51],
+  [0.25, 63],
+  [0.45, 74],
+  [0.7, 84],
+  [1, 95],
+];
+
 /** What carries the car and lies in the wet: a hole counts for more than anywhere. */
 const UNDERSIDE: Curve = [
   [0, 0],
@@ -83,7 +98,7 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     metal: METAL,
     'glass-soft': SURFACE,
     cabin: SURFACE,
-    running: SURFACE,
+    running: RUNNING,
     underside: UNDERSIDE,
     authenticity: [
       [0, 0],
@@ -98,7 +113,7 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
   lenses: {
     keeper: lens([3, 2, 2, 4, 1, 3, 2, 3, 6], [1, 1, 1.2, 1, 1, 1, 1, 1, 1], 0.5, 1.3),
     tourer: lens([2, 2, 1, 4, 2, 3, 6, 4, 1], [0.6, 0.8, 0.6, 1, 1, 0.8, 1.1, 1, 1], 0.8, 1),
-    show: lens([6, 4, 5, 3, 2, 4, 1, 2, 2], [1.8, 2, 1.5, 1, 1.1, 1.2, 0.9, 0.8, 0.9], 1, 0.4),
+    show: lens([6, 4, 5, 3, 2, 4, 1, 2, 2], [1.8, 2, 1.5, 1, 1.1, 1.2, 0.9, 0.8, 0.6], 1, 0.4),
     project: lens([1, 2, 3, 6, 2, 2, 2, 5, 3], [0.3, 0.6, 1, 1, 0.8, 0.5, 0.5, 1, 1], 0.4, 1.3),
   },
   exponent: -1.5,

@@ -67,7 +67,7 @@ export const paint = defineModel({
     paintLosses: defineTable({
       stored: 'paint-losses-2',
       schema: lossesSchema,
-      defaults: { source: 'house starting values', filled: 0.45, heavy: 0.12, filledMetal: 0.15, originality: 1 },
+      defaults: { source: 'house starting values', filled: 0.55, heavy: 0.07, filledMetal: 0.3, originality: 1 },
     }),
   },
   judge: ({ plan, records }, { profiles }) => analysePaint({ ...filmInput(records), profiles, plan }),

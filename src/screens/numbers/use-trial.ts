@@ -1,19 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
+import type { LotMoved } from '@/core/calibration/lot-moved';
 import { TABLES, type Tables } from '@/core/grade/all-tables';
 import type { Lens } from '@/core/grade/tables';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
 import type { NumbersAnswer, NumbersAsked } from '@/workers/numbers.worker';
 
 export type Typed = Pick<Tables, 'grade' | 'work'>;
-
-/** A lot's medians by the numbers of now and by the tried ones. */
-export interface LotMoved {
-  readonly id: string;
-  readonly number: number;
-  readonly title: string;
-  readonly now: Readonly<Record<Lens, number>>;
-  readonly after: Readonly<Record<Lens, number>>;
-}
 
 /** Numbers that were tried to the end: measured on made cars and on the house's lots. */
 export interface Trial extends Typed {

@@ -1,9 +1,9 @@
 'use client';
 
 import type { Described } from '@/core/calibration/described';
+import type { LotMoved } from '@/core/calibration/lot-moved';
 import { LENSES } from '@/core/grade/tables';
 import { capital } from '@/words/capital';
-import type { LotMoved } from './use-trial';
 
 const FIGURES = {
   keeper: 'keeper',

@@ -135,7 +135,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.15,
     typicalMm: 60,
     contrast: 0.4,
-    takes: { remedy: 'anew', times: 0.4, grows: 'extent' },
+    takes: { remedy: 'anew', times: 0.28, grows: 'extent' },
     remedies: ['refit', 'replace'],
   },
   {
@@ -166,7 +166,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.02,
     typicalMm: 300,
     contrast: 0.2,
-    takes: { remedy: 'clean', times: 0.3, grows: 'once' },
+    takes: { remedy: 'clean', times: 0.08, grows: 'once' },
     remedies: ['clean'],
   },
   {
@@ -197,7 +197,7 @@ export const FITTINGS: readonly Flaw[] = [
     loss: 0.18,
     typicalMm: 100,
     contrast: 0.4,
-    takes: { remedy: 'anew', times: 0.45, grows: 'extent' },
+    takes: { remedy: 'anew', times: 0.32, grows: 'extent' },
     remedies: ['leave', 'replace'],
   },
   {
