@@ -134,7 +134,7 @@ it('never rises with one more finding, whatever was looked at and found before',
       for (const [of, value] of figures(before))
         expect([of, after.get(of)!]).toEqual([of, Math.min(value + 1e-9, after.get(of)!)]);
     }),
-    { seed: 7, numRuns: 120 },
+    { seed: 7, numRuns: 60 },
   );
 });
 
@@ -154,7 +154,7 @@ it('never rises with a larger finding, or with more of them', () => {
       const after = new Map(figures([car(), ...looks, larger]));
       for (const [of, value] of figures([car(), ...looks, f])) expect(after.get(of)!).toBeLessThanOrEqual(value + 1e-9);
     }),
-    { seed: 17, numRuns: 80 },
+    { seed: 17, numRuns: 40 },
   );
 });
 
@@ -168,7 +168,7 @@ it('never narrows by looking less, axis or whole', () => {
       for (const [i, w] of narrow!.whole.entries())
         expect(widthOf(wide!.whole[i]!.grade)).toBeGreaterThanOrEqual(widthOf(w.grade) - 1e-9);
     }),
-    { seed: 3, numRuns: 60 },
+    { seed: 3, numRuns: 40 },
   );
 });
 
@@ -179,7 +179,7 @@ it('does not depend on the order of entry', () => {
       const other = new Map(figures([car(), ...[...looks].reverse(), ...[...found].reverse()]));
       for (const [of, value] of one) expect(other.get(of)!).toBeCloseTo(value, 9);
     }),
-    { seed: 23, numRuns: 40 },
+    { seed: 23, numRuns: 20 },
   );
 });
 
@@ -191,7 +191,7 @@ it('weighs the left and the right twin alike', () => {
       const right = new Map(figures([...clean(), finding(plan.zones.get(zone)!.twin!, flaw, { sizeMm })]));
       for (const [of, value] of left) expect(right.get(of)!).toBeCloseTo(value, 6);
     }),
-    { seed: 29, numRuns: 60 },
+    { seed: 29, numRuns: 40 },
   );
 });
 

@@ -1,7 +1,7 @@
 import { FLAWS } from '../catalogue/flaws/catalogue';
 import { canonicalText, sha256Hex } from '../seal/seal';
 import { HISTORY, INCIDENCE } from './incidence';
-import type { Numbers } from './measure';
+import type { Numbers } from './looked';
 
 /** Digest of all numbers that a yardstick follows from: another one means that it was measured with other numbers. */
 export function digestOf(numbers: Numbers): string {

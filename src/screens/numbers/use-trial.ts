@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { LotMoved } from '@/core/calibration/lot-moved';
 import { TABLES, type Tables } from '@/core/grade/all-tables';
-import type { Lens } from '@/core/grade/tables';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
 import type { NumbersAnswer, NumbersAsked } from '@/workers/numbers.worker';
 
