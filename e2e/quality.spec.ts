@@ -27,7 +27,8 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['sign-ins', '/account', 'Sign-ins'],
     ['house', '/house', 'Signing keys'],
     ['keys', keys, /^Keys of/],
-    ['grade', `/lots/${lotId}/grade`, 'Nine axes'],
+    ['grade', `/lots/${lotId}/grade`, 'Nine axes and what each lost'],
+    ['numbers', '/numbers', 'Numbers of the grade'],
     ['report', `/lots/${lotId}/report`, 'Where it is'],
     ['public report', path, 'Findings'],
   ];
