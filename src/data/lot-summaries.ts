@@ -1,13 +1,20 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
+import type { AnyRecord } from '@/core/kinds';
+import { withDefaults } from '@/core/kinds/with-defaults';
 import type { LotSummary } from '@/core/yard/yard-lot';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
 import { inspection, record } from './tables/farvin';
 
-/** Records of several inspections at once, for computing summaries. */
-export async function recordsOfMany(db: Db, actor: Actor, inspectionIds: readonly string[]) {
-  if (inspectionIds.length === 0) return [];
-  return inOrg(db, actor, (tx) =>
+/** Records of several inspections at once, by inspection; none for one that has none. */
+export async function recordsOfMany(
+  db: Db,
+  actor: Actor,
+  inspectionIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly AnyRecord[]>> {
+  const records = new Map<string, AnyRecord[]>(inspectionIds.map((id) => [id, []]));
+  if (inspectionIds.length === 0) return records;
+  const rows = await inOrg(db, actor, (tx) =>
     tx
       .select({
         inspectionId: record.inspectionId,
@@ -20,6 +27,8 @@ export async function recordsOfMany(db: Db, actor: Actor, inspectionIds: readonl
       .where(and(inArray(record.inspectionId, [...inspectionIds]), eq(record.orgId, actor.orgId)))
       .orderBy(asc(record.id)),
   );
+  for (const { inspectionId, ...r } of rows) records.get(inspectionId)!.push(withDefaults(r as AnyRecord));
+  return records;
 }
 
 /** Keeps a computed summary beside the change count it was computed at; a later change makes it stale. */

@@ -3,7 +3,6 @@ import type { Tables } from '@/core/grade/all-tables';
 import { gradeCar } from '@/core/grade/grade';
 import { judge } from '@/core/judge/judge';
 import type { AnyRecord } from '@/core/kinds';
-import { withDefaults } from '@/core/kinds/with-defaults';
 import { recordsOf } from '@/core/records/reduce';
 import type { LotSummary, YardRow } from '@/core/yard/yard-lot';
 import type { Actor } from '@/data/actor';
@@ -49,17 +48,14 @@ export async function freshSummaries(
   // Of all records, also those that a viewer who happens to look first is not shown.
   const house: Actor = { ...actor, role: 'inspector' };
   const tables = stale.length > 0 ? await orgTables(db, house) : null;
-  const all = await recordsOfMany(
+  const records = await recordsOfMany(
     db,
     house,
     stale.map((r) => r.inspectionId),
   );
-  const byInspection = new Map<string, AnyRecord[]>();
-  for (const { inspectionId, ...r } of all)
-    byInspection.set(inspectionId, [...(byInspection.get(inspectionId) ?? []), withDefaults(r as AnyRecord)]);
   const fresh = new Map<string, LotSummary>();
   for (const row of stale) {
-    const summary = summarise(byInspection.get(row.inspectionId) ?? [], onYear, tables!.tables);
+    const summary = summarise(records.get(row.inspectionId)!, onYear, tables!.tables);
     fresh.set(row.inspectionId, summary);
     await keepSummary(db, house, row.inspectionId, row.changeCount, summary);
   }

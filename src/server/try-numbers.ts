@@ -5,7 +5,6 @@ import { gradeCar } from '@/core/grade/grade';
 import { LENSES, type Lens } from '@/core/grade/tables';
 import { judge } from '@/core/judge/judge';
 import type { AnyRecord } from '@/core/kinds';
-import { withDefaults } from '@/core/kinds/with-defaults';
 import { recordsOf } from '@/core/records/reduce';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
@@ -36,9 +35,11 @@ export async function tryNumbers(db: Db, actor: Actor, now: Tables, then: Tables
   for (const sale of await salesOf(db, actor)) {
     const { rows } = await yardPage(db, actor, sale.id, { limit: LOTS_TRIED });
     const open = rows.filter((r) => r.state !== 'sealed').slice(0, LOTS_TRIED - moved.length);
-    const records = new Map<string, AnyRecord[]>(open.map((r) => [r.inspectionId, []]));
-    for (const { inspectionId, ...r } of await recordsOfMany(db, actor, [...records.keys()]))
-      records.get(inspectionId)?.push(withDefaults(r as AnyRecord));
+    const records = await recordsOfMany(
+      db,
+      actor,
+      open.map((r) => r.inspectionId),
+    );
     const onYear = saleYear(sale.closesOn, new Date(), sale.timeZone);
     for (const row of open) {
       await new Promise((resume) => setImmediate(resume));

@@ -7,20 +7,34 @@ import { measureCars } from '@/core/population/measure';
 export interface NumbersAsked {
   readonly id: number;
   readonly tables: Tables;
+  /** The numbers that the house grades by, to compare with. */
+  readonly kept: Tables;
   /** How many cars to make and measure the yardstick on; 0: grade by the yardstick that is in the tables. */
   readonly cars: number;
 }
 export interface NumbersAnswer {
   readonly id: number;
   readonly described: readonly Described[];
+  /** The same by the house's numbers. */
+  readonly before: readonly Described[];
   /** Null where none was measured. */
   readonly yardstick: Yardstick | null;
 }
 
 const TOLD_EVERY_MS = 250;
 
+const describedBy = (tables: Tables) => DESCRIBED_CARS.map((car) => gradeDescribed(car, tables));
+
+/** What the house's numbers give, reckoned once for as long as they stay the same. */
+let before: { readonly by: string; readonly described: readonly Described[] } | null = null;
+function describedBefore(kept: Tables): readonly Described[] {
+  const by = JSON.stringify(kept);
+  if (before?.by !== by) before = { by, described: describedBy(kept) };
+  return before.described;
+}
+
 /** Grades the described cars by some numbers, off the page's thread; measures made cars first where that is asked. */
-self.onmessage = ({ data: { id, tables, cars } }: MessageEvent<NumbersAsked>) => {
+self.onmessage = ({ data: { id, tables, kept, cars } }: MessageEvent<NumbersAsked>) => {
   let last = 0;
   const yardstick =
     cars === 0
@@ -30,7 +44,6 @@ self.onmessage = ({ data: { id, tables, cars } }: MessageEvent<NumbersAsked>) =>
           last = Date.now();
           self.postMessage({ id, stage: `${done} of ${of} made cars` });
         });
-  const by = yardstick ? { ...tables, yardstick } : tables;
-  const described = DESCRIBED_CARS.map((car) => gradeDescribed(car, by));
-  self.postMessage({ id, described, yardstick } satisfies NumbersAnswer);
+  const described = describedBy(yardstick ? { ...tables, yardstick } : tables);
+  self.postMessage({ id, described, before: describedBefore(kept), yardstick } satisfies NumbersAnswer);
 };

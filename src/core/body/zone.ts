@@ -77,6 +77,9 @@ export interface ZonePiece extends ZoneFacts {
   readonly part: 'nose' | 'flank' | 'roof' | 'tail' | 'inner';
 }
 
+/** The kind of part that a zone is, by its slug's first word: `door` of `door.left.front`. */
+export const partOf = (slug: string): string => slug.split('.')[0]!;
+
 /** Where two zones meet, with the meeting line as it lies on each outline (they are cut apart on the sheet). */
 export interface SeamPiece {
   readonly zones: readonly [string, string];

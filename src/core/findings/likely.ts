@@ -1,11 +1,11 @@
-import type { Zone } from '../body/zone';
+import { partOf, type Zone } from '../body/zone';
 import { FLAWS } from '../catalogue/flaws/catalogue';
 import type { Flaw } from '../catalogue/flaws/flaw';
 import type { StoredRecord } from '../kinds';
 
 /** Whether a flaw can be found at a zone: by its aspects, or as one that this part alone can have. */
 export function fitsZone(flaw: Flaw, zone: Zone): boolean {
-  const part = zone.slug.split('.')[0]!;
+  const part = partOf(zone.slug);
   if (flaw.alsoAt?.includes(part)) return true;
   if (flaw.only && !flaw.only.includes(part)) return false;
   return flaw.aspects.some((a) => zone.aspects.includes(a));

@@ -4,6 +4,7 @@ import { alongCurve } from './curve';
 import { lostShare, type Piece, type PieceLoss } from './pieces';
 import { DEFAULT_GRADE_TABLES } from './shipped';
 import type { GradeTables, LensTable } from './tables';
+import { byAxis } from './values';
 import { SHIPPED_YARDSTICK } from './yardstick-table';
 
 /** Numbers in which every step of the arithmetic can be followed by hand: points go with the share, one to a hundred. */
@@ -32,7 +33,7 @@ const piece = (whole: number, losses: readonly PieceLoss[], more: Partial<Piece>
   ...more,
 });
 const car = (pieces: readonly Piece[], more: Partial<Losses> = {}): Losses => ({
-  pieces,
+  pieces: byAxis(pieces),
   expected: new Map(),
   original: new Map(),
   ends: 0,
@@ -43,7 +44,7 @@ const value = (
   lens: LensTable | null = null,
   more: Partial<Losses> = {},
   axis: Axis = 'finish',
-) => axisValue(axis, pieces, car(pieces, more), lens, by);
+) => axisValue(axis, car(pieces, more), lens, by);
 const even = Object.fromEntries(Object.keys(plain.curves).map((a) => [a, 1])) as LensTable['minds'];
 const school = (more: Partial<LensTable>): LensTable => ({ weights: even, minds: even, patina: 1, hidden: 1, ...more });
 
@@ -114,8 +115,8 @@ it('tells losses that sum to what is missing of 100, dearest first', () => {
   ];
   const tables = { ...by, grade: { ...plain, missed: 4 } };
   const all = car(pieces, { expected: new Map([[unseen, 0.3]]) });
-  const losses = axisLosses('finish', pieces, all, null, tables);
-  const left = axisValue('finish', pieces, all, null, tables);
+  const losses = axisLosses('finish', all, tables);
+  const left = axisValue('finish', all, null, tables);
   expect(losses.reduce((s, l) => s + l.points, 0)).toBeCloseTo(100 - left, 9);
   expect(losses[0]).toMatchObject({ by: 'finding', finding: 'large' });
   expect(losses.map((l) => l.by).sort()).toEqual(['finding', 'finding', 'measured', 'missed', 'unseen']);

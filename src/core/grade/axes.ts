@@ -8,7 +8,8 @@ import { kindOf } from './yardstick';
 
 /** What a car lost, as the axes are reckoned from it. */
 export interface Losses {
-  readonly pieces: readonly Piece[];
+  /** The pieces of each axis. */
+  readonly pieces: Readonly<Record<Axis, readonly Piece[]>>;
   /** Share lost to reckon with at pieces of which not all is known. */
   readonly expected: ReadonlyMap<Piece, number>;
   /** Chance that a zone's finish is the works', where it tells. */
@@ -92,20 +93,14 @@ function leftOf(axis: Axis, ends: number, { grade: tables }: GradedBy): number {
 
 /**
  * One axis of a car, 0 to 100, as one school sees it or as all do: the effort of putting right what was lost, as a share of
- * redoing the whole axis from nothing, through the axis's curve. Clean places do not dilute. `own`: the axis's pieces.
+ * redoing the whole axis from nothing, through the axis's curve. Clean places do not dilute.
  */
-export function axisValue(
-  axis: Axis,
-  own: readonly Piece[],
-  car: Losses,
-  lens: LensTable | null,
-  by: GradedBy,
-): number {
+export function axisValue(axis: Axis, car: Losses, lens: LensTable | null, by: GradedBy): number {
   let [whole, minded] = [0, 0];
   const take: Take = (_loss, m) => {
     minded += m;
   };
-  for (const p of own) {
+  for (const p of car.pieces[axis]) {
     whole += p.whole;
     if (p.losses.length > 0 || p.state !== 'looked') takeAll(p, car, lens, by, take);
   }
@@ -121,19 +116,13 @@ export const lossOf = (by: AxisLoss['by'], points: number): AxisLoss => ({
   points,
 });
 
-/** What an axis lost, making up the difference of its value to 100: shared out by effort, dearest first. */
-export function axisLosses(
-  axis: Axis,
-  own: readonly Piece[],
-  car: Losses,
-  lens: LensTable | null,
-  by: GradedBy,
-): AxisLoss[] {
+/** What an axis lost as all schools see it, making up the difference of its value to 100: shared out by effort, dearest first. */
+export function axisLosses(axis: Axis, car: Losses, by: GradedBy): AxisLoss[] {
   let [whole, total] = [0, 0];
   const taken: (Omit<AxisLoss, 'points'> & { minded: number })[] = [];
-  for (const p of own) {
+  for (const p of car.pieces[axis]) {
     whole += p.whole;
-    takeAll(p, car, lens, by, (loss, minded) => {
+    takeAll(p, car, null, by, (loss, minded) => {
       if (minded <= 0) return;
       total += minded;
       const from = loss === null ? 'unseen' : loss.finding === undefined ? 'measured' : 'finding';

@@ -63,6 +63,8 @@ function expectedShare({ margin: [p, meanLog, sdLog], load }: Expected, axisScor
  * holed floors has worse unseen sills.
  */
 export function expectedLosses(pieces: readonly Piece[], ageYears: number, yardstick: Yardstick): Map<Piece, number> {
+  const unknown = pieces.filter((p) => p.state !== 'looked');
+  if (unknown.length === 0) return new Map();
   const kinds = new Map<string, Expected>();
   const expected = (p: Piece): Expected => {
     let own = kinds.get(p.kind);
@@ -76,8 +78,7 @@ export function expectedLosses(pieces: readonly Piece[], ageYears: number, yards
   const scores = axisScores(pieces, expected, yardstick.acrossAxes);
   const byKind = new Map<string, number>();
   const losses = new Map<Piece, number>();
-  for (const p of pieces) {
-    if (p.state === 'looked') continue;
+  for (const p of unknown) {
     let share = byKind.get(p.kind);
     if (share === undefined) {
       share = expectedShare(expected(p), scores.get(p.axis)!);

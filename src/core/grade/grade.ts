@@ -1,18 +1,17 @@
 import { AXES, type Axis } from '../catalogue/axes';
-import { endingsOf, type Judgement, originalOf, type ShutGate, shutGates } from '../judge/judge';
+import { endingsOf, type Judgement, type ShutGate, shutGates } from '../judge/judge';
 import type { Gate } from '../judge/models';
 import type { Ending } from '../model/model';
 import type { Estimate } from '../stats/estimate';
 import { Z_90 } from '../stats/normal';
-import { type AxisLoss, axisLosses, type Losses, lossOf } from './axes';
+import { type AxisLoss, axisLosses, lossOf } from './axes';
 import { capOf, clamp } from './caps';
-import { expectedLosses } from './expect';
 import type { GradedBy } from './graded-by';
 import { type RepairMover, repairMovers, type UnseenMover, unseenMovers } from './movers';
 import { type Piece, piecesOf } from './pieces';
 import { type Presents, presentsCleanFrom } from './presents';
 import { LENSES, type Lens } from './tables';
-import { byAxis, type CarValues, carValues, doubtsOf, type Unseen, unseenOf } from './values';
+import { type CarValues, carValues, doubtsOf, lossesOfCar, type Unseen, unseenOf } from './values';
 import { bandName, bandsBetween, type WholeGrade, weighed } from './whole';
 import { type Doubt, doubtAt, doubtOfAxes, middleAt, rankOf } from './yardstick';
 
@@ -75,14 +74,8 @@ export function gradeCar(judgement: Judgement, onYear: number, by: GradedBy): Gr
   const pieces = piecesOf(judgement);
   const gates = shutGates(judgement);
   const endings = endingsOf(judgement);
-  const lost: Losses = {
-    pieces,
-    expected: expectedLosses(pieces, ageYears, yardstick),
-    original: originalOf(judgement),
-    ends: endings.length,
-  };
-  const unseen = unseenOf(pieces, tables.partlySeen);
-  const own = byAxis(pieces);
+  const lost = lossesOfCar(judgement, pieces, ageYears, yardstick);
+  const unseen = unseenOf(lost, tables.partlySeen);
   const values = carValues(lost, gates, by);
   const doubts = doubtsOf(unseen, yardstick);
   const unsaid = doubtsOf(unseen, yardstick, 'unsaid');
@@ -92,8 +85,8 @@ export function gradeCar(judgement: Judgement, onYear: number, by: GradedBy): Gr
       axisGrade(
         a,
         values.axes[a],
-        axisLosses(a, own[a], lost, null, by),
-        own[a],
+        axisLosses(a, lost, by),
+        lost.pieces[a],
         { ...unseen[a], doubt: doubts[a] },
         gates,
         ageYears,
@@ -102,7 +95,7 @@ export function gradeCar(judgement: Judgement, onYear: number, by: GradedBy): Gr
     ),
     whole: LENSES.map((l) => wholeGrade(l, values.lenses[l], { doubts, unsaid }, gates, ageYears, by, pieces)),
     presents: presentsCleanFrom(plan, records, tables),
-    unseenMovers: unseenMovers(pieces, ageYears, by),
+    unseenMovers: unseenMovers(lost, ageYears, by),
     repairMovers: repairMovers(lost, values, effortsOf(judgement), ends, by),
     gates: gates.map((g) => g.gate),
     endings,

@@ -5,7 +5,7 @@ import { alongCurve } from './curve';
 import type { GradedBy } from './graded-by';
 import type { Piece } from './pieces';
 import { LENSES, type Lens } from './tables';
-import { byAxis, type CarValues } from './values';
+import type { CarValues } from './values';
 import { weighed, wholeOf } from './whole';
 import { kindOf, marginAt } from './yardstick';
 
@@ -40,15 +40,14 @@ function spreadOf([p, meanLog, sdLog]: readonly [number, number, number]): numbe
 }
 
 /** Unseen places, those that make most doubt first; blocked ones among them with what blocks them. */
-export function unseenMovers(pieces: readonly Piece[], ageYears: number, by: GradedBy): UnseenMover[] {
+export function unseenMovers({ pieces }: Pick<Losses, 'pieces'>, ageYears: number, by: GradedBy): UnseenMover[] {
   const { grade: tables, yardstick } = by;
-  const own = byAxis(pieces);
   const zones = new Map<string, { points: number; blocked: BlockedBy | null }>();
   for (const axis of AXES) {
-    const whole = own[axis].reduce((s, p) => s + p.whole, 0);
+    const whole = pieces[axis].reduce((s, p) => s + p.whole, 0);
     const weight =
       LENSES.reduce((s, l) => s + weighed(tables.lenses[l]!, (a) => (a === axis ? 1 : 0)), 0) / LENSES.length;
-    for (const p of own[axis]) {
+    for (const p of pieces[axis]) {
       if (p.state !== 'unseen' || p.extra || p.whole === 0) continue;
       const spread = spreadOf(marginAt(kindOf(p.kind, axis, yardstick), ageYears, yardstick.ages));
       const points = weight * alongCurve(tables.curves[axis], Math.min(1, (p.whole * spread) / whole));
@@ -72,7 +71,7 @@ interface Repair {
 /** Findings by what they take of their pieces, most first; what ends the use of the car before all. */
 function repairsOf(car: Losses, endings: ReadonlyMap<string, number>): Repair[] {
   const found = new Map<string, { pieces: Piece[]; heavy: number }>();
-  for (const p of car.pieces)
+  for (const p of Object.values(car.pieces).flat())
     for (const l of p.losses) {
       if (l.finding === undefined) continue;
       const held = found.get(l.finding) ?? { pieces: [], heavy: endings.has(l.finding) ? Infinity : 0 };
@@ -89,13 +88,13 @@ function repairsOf(car: Losses, endings: ReadonlyMap<string, number>): Repair[] 
 /** The car with one finding put right. */
 function mended(car: Losses, { pieces, finding }: Repair, endings: ReadonlyMap<string, number>): Losses {
   const expected = new Map(car.expected);
-  const all = car.pieces.map((p) => {
-    if (!pieces.includes(p)) return p;
+  const after = { ...car.pieces };
+  for (const p of pieces) {
     const whole: Piece = { ...p, losses: p.losses.filter((l) => l.finding !== finding) };
+    after[p.axis] = after[p.axis].map((q) => (q === p ? whole : q));
     if (expected.has(p)) expected.set(whole, expected.get(p)!);
-    return whole;
-  });
-  return { ...car, pieces: all, expected, ends: car.ends - (endings.get(finding) ?? 0) };
+  }
+  return { ...car, pieces: after, expected, ends: car.ends - (endings.get(finding) ?? 0) };
 }
 
 /**
@@ -113,14 +112,13 @@ export function repairMovers(
   return repairsOf(car, endings)
     .map((repair) => {
       const without = mended(car, repair, endings);
-      const own = byAxis(without.pieces);
       const moved = new Set(repair.pieces.map((p) => p.axis));
       if (without.ends !== car.ends) moved.add('running');
       const points = Object.fromEntries(
         LENSES.map((l) => {
           const lens = tables.lenses[l]!;
           const axes = { ...values.lenses[l].axes };
-          for (const a of moved) axes[a] = axisValue(a, own[a], without, lens, by);
+          for (const a of moved) axes[a] = axisValue(a, without, lens, by);
           return [l, wholeOf(axes, lens, tables.exponent) - values.lenses[l].whole];
         }),
       ) as Record<Lens, number>;

@@ -1,4 +1,5 @@
 import type { Plan } from '../body/plan';
+import { partOf } from '../body/zone';
 import { flawById } from '../catalogue/flaws/by-id';
 import type { Flaw } from '../catalogue/flaws/flaw';
 import type { AnyRecord, StoredRecord } from '../kinds';
@@ -50,7 +51,7 @@ export function noticedFromM(
   const spread = (shareOf(finding) ?? 0) > 0;
   const own = spread ? (flaw.veil ?? flaw.contrast) : flaw.contrast;
   const contrast = own * onDark * (finding.touchedIn ? notice.touchedIn : 1) * (ground.metallic ? notice.metallic : 1);
-  const place = notice.places[zone.slug] ?? notice.places[zone.slug.split('.')[0]!] ?? 1;
+  const place = notice.places[zone.slug] ?? notice.places[partOf(zone.slug)] ?? 1;
   const size = looksMm(finding, flaw, zone.areaM2);
   const metres =
     notice.mPerRootMm * contrast ** notice.byContrast * size ** notice.bySize * finding.count ** notice.byCount * place;

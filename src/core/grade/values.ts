@@ -1,7 +1,8 @@
 import { AXES, type Axis } from '../catalogue/axes';
-import type { ShutGate } from '../judge/judge';
+import { endingsOf, type Judgement, originalOf, type ShutGate } from '../judge/judge';
 import { axisValue, type Losses } from './axes';
 import { capOf } from './caps';
+import { expectedLosses } from './expect';
 import type { GradedBy } from './graded-by';
 import type { Piece } from './pieces';
 import { LENSES, type Lens } from './tables';
@@ -23,16 +24,30 @@ export function byAxis(pieces: readonly Piece[]): Readonly<Record<Axis, readonly
   return own;
 }
 
+/** What a judged car lost, with what is to be reckoned with where not all of it was seen. */
+export function lossesOfCar(
+  judgement: Judgement,
+  pieces: readonly Piece[],
+  ageYears: number,
+  yardstick: Yardstick,
+): Losses {
+  return {
+    pieces: byAxis(pieces),
+    expected: expectedLosses(pieces, ageYears, yardstick),
+    original: originalOf(judgement),
+    ends: endingsOf(judgement).length,
+  };
+}
+
 /** Axes and wholes of a car; gates hold down the axes that they cap as schools see them, and not yet the whole. */
 export function carValues(lost: Losses, gates: readonly ShutGate[], by: GradedBy): CarValues {
-  const pieces = byAxis(lost.pieces);
   const under = (lens: Lens) => {
     const own = by.grade.lenses[lens]!;
-    const axes = forAxes((a) => Math.min(capOf(a, gates), axisValue(a, pieces[a], lost, own, by)));
+    const axes = forAxes((a) => Math.min(capOf(a, gates), axisValue(a, lost, own, by)));
     return { axes, whole: wholeOf(axes, own, by.grade.exponent) };
   };
   return {
-    axes: forAxes((a) => axisValue(a, pieces[a], lost, null, by)),
+    axes: forAxes((a) => axisValue(a, lost, null, by)),
     lenses: Object.fromEntries(LENSES.map((l) => [l, under(l)])) as CarValues['lenses'],
   };
 }
@@ -45,11 +60,10 @@ export type Unseen = Readonly<
   Record<Axis, { readonly unseen: number; readonly unsaid: number; readonly doubtful: number }>
 >;
 
-export function unseenOf(pieces: readonly Piece[], partly: number): Unseen {
+export function unseenOf({ pieces }: Pick<Losses, 'pieces'>, partly: number): Unseen {
   return forAxes((axis) => {
     let [whole, unseen, half] = [0, 0, 0];
-    for (const p of pieces) {
-      if (p.axis !== axis) continue;
+    for (const p of pieces[axis]) {
       whole += p.whole;
       if (p.state === 'unseen') unseen += p.whole;
       if (p.state === 'partly') half += p.whole;

@@ -1,15 +1,6 @@
+import { placeBetween } from '../stats/between';
 import { normalCdf } from '../stats/normal';
-import {
-  ageBetween,
-  doubtAt,
-  doubtOfAxes,
-  type Margin,
-  marginAt,
-  middleAt,
-  rankOf,
-  score,
-  yardstickSchema,
-} from './yardstick';
+import { doubtAt, doubtOfAxes, type Margin, marginAt, middleAt, rankOf, score, yardstickSchema } from './yardstick';
 import { SHIPPED_YARDSTICK as y } from './yardstick-table';
 
 it('is shipped as its schema says, with every axis and lens', () => {
@@ -20,9 +11,9 @@ it('is shipped as its schema says, with every axis and lens', () => {
 });
 
 it('finds an age between those of a table, and stays at the ends', () => {
-  expect(ageBetween(32.5, [10, 25, 40])).toEqual([1, 0.5]);
-  expect(ageBetween(3, [10, 25, 40])).toEqual([0, 0]);
-  expect(ageBetween(99, [10, 25, 40])).toEqual([1, 1]);
+  expect(placeBetween(32.5, [10, 25, 40])).toEqual([1, 0.5]);
+  expect(placeBetween(3, [10, 25, 40])).toEqual([0, 0]);
+  expect(placeBetween(99, [10, 25, 40])).toEqual([1, 1]);
 });
 
 it('scores a clean place by the mean of the sound part of the scale, and a loss by its quantile', () => {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { AXES, type Axis } from '../catalogue/axes';
+import { between, placeBetween } from '../stats/between';
 import { normalCdf, normalQuantile } from '../stats/normal';
 import { LENSES } from './tables';
 
@@ -62,20 +63,9 @@ export type Yardstick = z.infer<typeof yardstickSchema>;
 export type Kind = Yardstick['kinds'][string];
 export type Margin = Kind['at'][number];
 
-/** Where an age lies between the ages of a table: the index below, and how far towards the next. */
-export function ageBetween(age: number, ages: readonly number[]): readonly [below: number, towards: number] {
-  const last = ages.length - 1;
-  if (age <= ages[0]!) return [0, 0];
-  if (age >= ages[last]!) return [last - 1, 1];
-  const above = ages.findIndex((a) => a > age);
-  return [above - 1, (age - ages[above - 1]!) / (ages[above]! - ages[above - 1]!)];
-}
-
-const between = (a: number, b: number, t: number) => a + (b - a) * t;
-
 /** A kind's margin at an age, straight between the ages of the table. */
 export function marginAt(kind: Kind, age: number, ages: readonly number[]): Margin {
-  const [i, t] = ageBetween(age, ages);
+  const [i, t] = placeBetween(age, ages);
   const [a, b] = [kind.at[i]!, kind.at[i + 1]!];
   return [between(a[0], b[0], t), between(a[1], b[1], t), between(a[2], b[2], t)];
 }
@@ -106,7 +96,7 @@ export function rankOf(
   age: number,
   yardstick: Yardstick,
 ): number {
-  const [i, t] = ageBetween(age, yardstick.ages);
+  const [i, t] = placeBetween(age, yardstick.ages);
   const { shares } = yardstick.ranks;
   const at = (k: number) => between(byAge[i]![k]!, byAge[i + 1]![k]!, t);
   const above = shares.findIndex((_, k) => at(k) >= value);
@@ -126,13 +116,13 @@ type DoubtTable = z.infer<typeof doubt>;
 
 /** How far below and above a grade the truth may lie, in points; never falls with what it goes by. */
 export function doubtAt(of: DoubtTable, by: number): Doubt {
-  const [i, t] = ageBetween(by, of.at);
+  const [i, t] = placeBetween(by, of.at);
   return { low: between(of.low[i]!, of.low[i + 1]!, t), high: between(of.high[i]!, of.high[i + 1]!, t) };
 }
 
 /** Where the middle of cars turned out to lie against what was reckoned, in points. */
 export function middleAt({ at, mid }: DoubtTable, by: number): number {
-  const [i, t] = ageBetween(by, at);
+  const [i, t] = placeBetween(by, at);
   return between(mid[i]!, mid[i + 1]!, t);
 }
 

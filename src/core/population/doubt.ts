@@ -2,7 +2,7 @@ import { AXES, type Axis } from '../catalogue/axes';
 import type { GradedBy } from '../grade/graded-by';
 import { piecesOf } from '../grade/pieces';
 import { LENSES } from '../grade/tables';
-import { doubtsOf, unseenOf } from '../grade/values';
+import { byAxis, doubtsOf, unseenOf } from '../grade/values';
 import { weighed } from '../grade/whole';
 import { doubtOfAxes, type Yardstick } from '../grade/yardstick';
 import { quantile } from '../stats/quantile';
@@ -60,7 +60,7 @@ export function doubtOf(
     const pieces = piecesOf(judgement);
     return {
       guess: figuresOf(judgement, pieces, AGES[ageIndex]!, by),
-      unseen: unseenOf(pieces, numbers.grade.partlySeen),
+      unseen: unseenOf({ pieces: byAxis(pieces) }, numbers.grade.partlySeen),
     };
   });
   const axes = Object.fromEntries(

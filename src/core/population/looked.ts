@@ -2,14 +2,12 @@ import { type Plan, planOf } from '../body/plan';
 import { STYLES } from '../body/styles';
 import { VIEWS } from '../body/zone';
 import { AXES, type Axis } from '../catalogue/axes';
-import type { Losses } from '../grade/axes';
 import { capOf } from '../grade/caps';
-import { expectedLosses } from '../grade/expect';
 import type { GradedBy } from '../grade/graded-by';
 import { type Piece, piecesOf } from '../grade/pieces';
 import { LENSES, type Lens } from '../grade/tables';
-import { carValues } from '../grade/values';
-import { endingsOf, type Judgement, originalOf, shutGates } from '../judge/judge';
+import { carValues, lossesOfCar } from '../grade/values';
+import { type Judgement, shutGates } from '../judge/judge';
 import type { ModelTables } from '../judge/models';
 import type { Random } from '../stats/random';
 import { type Hidden, judgeMade } from './judge-made';
@@ -34,12 +32,7 @@ export interface Looked {
 /** Axes and wholes of a judged car; where not all was seen, with what is to be reckoned with. */
 export function figuresOf(judgement: Judgement, pieces: readonly Piece[], ageYears: number, by: GradedBy) {
   const gates = shutGates(judgement);
-  const lost: Losses = {
-    pieces,
-    expected: pieces.some((p) => p.state !== 'looked') ? expectedLosses(pieces, ageYears, by.yardstick) : new Map(),
-    original: originalOf(judgement),
-    ends: endingsOf(judgement).length,
-  };
+  const lost = lossesOfCar(judgement, pieces, ageYears, by.yardstick);
   const values = carValues(lost, gates, by);
   const cap = capOf('whole', gates);
   return {

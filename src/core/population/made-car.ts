@@ -1,5 +1,5 @@
 import type { Plan } from '../body/plan';
-import type { Zone } from '../body/zone';
+import { partOf, type Zone } from '../body/zone';
 import type { PaintState } from '../paint/profiles';
 import { normalDraw, type Random } from '../stats/random';
 import { FACTORS, type Factor, HISTORY, INCIDENCE, type Incidence } from './incidence';
@@ -50,7 +50,7 @@ function factorsOf(random: Random): Record<Factor, number> {
 }
 
 const fitsRow = (row: Incidence, zone: Zone) => {
-  const part = zone.slug.split('.')[0]!;
+  const part = partOf(zone.slug);
   return (
     zone.aspects.includes(row.aspect) &&
     (row.view === undefined || row.view === zone.view) &&

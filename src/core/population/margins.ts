@@ -1,3 +1,4 @@
+import jstat from 'jstat';
 import { AXES, type Axis } from '../catalogue/axes';
 import { lostShare } from '../grade/pieces';
 import type { Yardstick } from '../grade/yardstick';
@@ -113,24 +114,12 @@ export function kindsOf(counts: ReadonlyMap<string, KindCount>): Yardstick['kind
   );
 }
 
-function correlation(a: readonly number[], b: readonly number[]): number {
-  const mean = (v: readonly number[]) => v.reduce((s, x) => s + x, 0) / v.length;
-  const [ma, mb] = [mean(a), mean(b)];
-  let [ab, aa, bb] = [0, 0, 0];
-  a.forEach((x, i) => {
-    ab += (x - ma) * (b[i]! - mb);
-    aa += (x - ma) ** 2;
-    bb += (b[i]! - mb) ** 2;
-  });
-  return ab / Math.sqrt(aa * bb);
-}
-
 /** How far the axes of a car go together, on the mean of all pairs and ages. */
 export function acrossOf(values: readonly (readonly Record<Axis, number>[])[]): number {
   const pairs = AXES.flatMap((a, i) => AXES.slice(i + 1).map((b) => [a, b] as const));
   const all = values.flatMap((cars) =>
     pairs.map(([a, b]) =>
-      correlation(
+      jstat.jStat.corrcoeff(
         cars.map((c) => c[a]),
         cars.map((c) => c[b]),
       ),

@@ -2,6 +2,7 @@
 declare module 'jstat' {
   const jstat: {
     readonly jStat: {
+      corrcoeff(a: readonly number[], b: readonly number[]): number;
       readonly normal: { inv(p: number, mean: number, sd: number): number };
       readonly studentt: { inv(p: number, degrees: number): number };
     };

@@ -1,4 +1,4 @@
-import type { Aspect, Zone } from '../body/zone';
+import { type Aspect, partOf, type Zone } from '../body/zone';
 import { flawById } from '../catalogue/flaws/by-id';
 import type { Takes } from '../catalogue/flaws/flaw';
 import { namesAPart } from '../catalogue/flaws/names-a-part';
@@ -21,11 +21,10 @@ export function paintSpoilt(finding: Told, zone: Pick<Zone, 'aspects'>, aspect: 
   return Math.min(table.mostOfPlace, marksPaint * extentOf(finding, 'extent', table));
 }
 
-const fits = (row: AnewRow, aspect: Aspect, part: string, zone: Pick<Zone, 'view' | 'structural'>) =>
+const fits = (row: AnewRow, aspect: Aspect, part: string, zone: Pick<Zone, 'view'>) =>
   row.aspect === aspect &&
   (row.parts.length === 0 || row.parts.includes(part)) &&
-  (row.view === null || row.view === zone.view) &&
-  (row.structural === null || row.structural === zone.structural);
+  (row.view === null || row.view === zone.view);
 
 type Place = Pick<Zone, 'slug' | 'view' | 'structural' | 'areaM2'>;
 
@@ -60,7 +59,7 @@ export function anewOf(zone: Place, aspect: Aspect, table: WorkTable): number {
 const KNOWN = new WeakMap<WorkTable, WeakMap<Place, Map<Aspect, number>>>();
 
 function reckonAnew(zone: Place, aspect: Aspect, table: WorkTable): number {
-  const part = zone.slug.split('.')[0]!;
+  const part = partOf(zone.slug);
   const row = table.anew.find((r) => fits(r, aspect, part, zone));
   if (!row) return 0;
   return effortOf(row.remedy, table) * (row.times + row.perM2 * zone.areaM2) * bearing(zone, aspect, table);

@@ -9,7 +9,6 @@ const anewSchema = z.object({
   /** First words of the zone's slug; any where empty. */
   parts: z.array(z.string()).default([]),
   view: z.enum(VIEWS).nullable().default(null),
-  structural: z.boolean().nullable().default(null),
   remedy: z.enum(REMEDY_IDS),
   /** How many times that work, and how many times more per m² of the place. */
   times: z.number().nonnegative(),
@@ -42,8 +41,7 @@ export const workSchema = z.object({
 export type WorkTable = z.infer<typeof workSchema>;
 
 type Row = Pick<AnewRow, 'aspect' | 'remedy' | 'times'> & Partial<AnewRow>;
-const anew = (rows: readonly Row[]): AnewRow[] =>
-  rows.map((r) => ({ parts: [], view: null, structural: null, perM2: 0, ...r }));
+const anew = (rows: readonly Row[]): AnewRow[] => rows.map((r) => ({ parts: [], view: null, perM2: 0, ...r }));
 
 /** Outer skin is refinished from bare metal; jambs, bays and trunks need only be sound and painted. */
 const ANEW = anew([

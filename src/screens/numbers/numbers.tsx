@@ -1,9 +1,8 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { toast } from 'sonner';
-import { DESCRIBED_CARS, gradeDescribed } from '@/core/calibration/described';
 import type { Tables } from '@/core/grade/all-tables';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
@@ -63,23 +62,22 @@ const listOf = (rows: readonly (readonly [string, string, string])[]) =>
   rows.map(([path, label, unit]) => <NamedNumber key={path} path={path} label={label} {...(unit && { unit })} />);
 
 /** Typed values once the hand rests; null while they are no tables. */
-function useRested(values: Typed): { typed: Typed | null; problem: string } {
+function useRested(values: Typed): ReturnType<typeof readTyped> {
   const [rested, setRested] = useState(() => readTyped(values));
   const text = JSON.stringify(values);
   useEffect(() => {
     const timer = setTimeout(() => setRested(readTyped(JSON.parse(text) as Typed)), TYPING_MS);
     return () => clearTimeout(timer);
   }, [text]);
-  return useMemo(() => ({ typed: rested.tables, problem: rested.problem }), [rested]);
+  return rested;
 }
 
 /** The numbers that cars are graded by, and what a change of them would move before it is kept. */
 export function Numbers({ tables, mayEdit }: { tables: Tables; mayEdit: boolean }) {
   const [kept, setKept] = useState(tables);
   const form = useForm<Typed>({ defaultValues: { grade: tables.grade, work: tables.work } });
-  const { typed, problem } = useRested(form.watch());
+  const { tables: typed, problem } = useRested(form.watch());
   const { described, trial, trying, stage, problem: refused, tryAll, stop } = useTrial(kept, typed);
-  const before = useMemo(() => DESCRIBED_CARS.map((car) => gradeDescribed(car, kept)), [kept]);
   const [said, setSaid] = useState('');
   const send = async (method: 'PUT' | 'DELETE') => {
     const body = trial && { grade: trial.grade, work: trial.work, yardstick: trial.yardstick };
@@ -174,7 +172,11 @@ export function Numbers({ tables, mayEdit }: { tables: Tables; mayEdit: boolean 
               <p className="text-sm text-soft">A manager of your organisation can change these.</p>
             )}
             {trial && <OwnLots lots={trial.lots} />}
-            <DescribedCars now={described ?? before} before={before} />
+            {described ? (
+              <DescribedCars now={described.described} before={described.before} />
+            ) : (
+              <p className="text-sm text-soft">Grading the described cars …</p>
+            )}
           </div>
         </form>
       </FormProvider>

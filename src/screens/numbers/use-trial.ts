@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { LotMoved } from '@/core/calibration/lot-moved';
 import { TABLES, type Tables } from '@/core/grade/all-tables';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
@@ -36,15 +36,15 @@ export function useTrial(kept: Tables, typed: Typed | null) {
   const [question, setQuestion] = useState<Omit<NumbersAsked, 'id'> | null>(null);
   const [trial, setTrial] = useState<Trial | null>(null);
   const [problem, setProblem] = useState('');
-  const [described, setDescribed] = useState<NumbersAnswer['described'] | null>(null);
+  const [described, setDescribed] = useState<Pick<NumbersAnswer, 'described' | 'before'> | null>(null);
   const [answer, stage] = useWorkerAnswer<Omit<NumbersAsked, 'id'>, NumbersAnswer>(make, question);
   useEffect(() => {
     setTrial(null);
-    setQuestion(typed && { tables: { ...kept, ...typed }, cars: 0 });
+    setQuestion(typed && { tables: { ...kept, ...typed }, kept, cars: 0 });
   }, [kept, typed]);
   useEffect(() => {
     if (!answer) return;
-    setDescribed(answer.described);
+    setDescribed(answer);
     const { yardstick } = answer;
     if (!yardstick || !typed) return;
     const left = new AbortController();
@@ -69,13 +69,12 @@ export function useTrial(kept: Tables, typed: Typed | null) {
     })();
     return () => left.abort();
   }, [answer, typed]);
-  const tryAll = useCallback(() => {
+  const ask = (cars: number) => typed && setQuestion({ tables: { ...kept, ...typed }, kept, cars });
+  const tryAll = () => {
     setProblem('');
-    if (typed) setQuestion({ tables: { ...kept, ...typed }, cars: CARS_TRIED });
-  }, [kept, typed]);
-  const stop = useCallback(() => {
-    if (typed) setQuestion({ tables: { ...kept, ...typed }, cars: 0 });
-  }, [kept, typed]);
+    ask(CARS_TRIED);
+  };
+  const stop = () => ask(0);
   const trying = question !== null && question.cars > 0 && trial === null && problem === '';
   return { described, trial, trying, stage, problem, tryAll, stop };
 }
