@@ -121,7 +121,8 @@ test('words, sides and units follow the reader', async ({ browser }) => {
   // A right-hand-drive car: the driver's side is the right.
   await expect(page.locator('[data-zone="fender.right"]')).toHaveAttribute('aria-pressed', 'true');
   await page.reload();
-  await expect(heading).toHaveText('Hood');
+  // One comes back to the panel one left, in the words one chose.
+  await expect(heading).toHaveText('Fender, driver');
   await expect(page.locator('html')).toHaveAttribute('lang', 'en-US');
 });
 
