@@ -8,7 +8,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 /** Rooms of the core, each calling those before it. */
 const CORE = [
-  ['body', 'stats', 'units', 'time', 'yard'],
+  ['body', 'stats', 'units', 'time', 'people'],
   ['image'],
   ['catalogue'],
   ['kinds'],
@@ -18,7 +18,7 @@ const CORE = [
   ['work'],
   ['findings'],
   ['circumstances', 'paint', 'fit', 'waves'],
-  ['csv', 'judge'],
+  ['csv', 'judge', 'yard'],
   ['grade'],
   ['population', 'calibration'],
 ];

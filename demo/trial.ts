@@ -1,13 +1,14 @@
 import { v7 as uuidv7 } from 'uuid';
 import { planOf } from '../src/core/body/plan';
 import { gaugeCanRead } from '../src/core/paint/sampling';
+import type { Role } from '../src/core/people/roles';
 import { normalDraw, seeded } from '../src/core/stats/random';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { actorOf } from '../src/data/actor';
 import { connect } from '../src/data/db';
 import { takeChanges } from '../src/data/gateway';
 import { addLot } from '../src/data/lots';
-import { inspection, lot, type Role } from '../src/data/tables/farvin';
+import { inspection, lot } from '../src/data/tables/farvin';
 import { passwordHash } from '../src/server/password';
 
 /**

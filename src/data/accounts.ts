@@ -1,8 +1,9 @@
 import { v7 as uuidv7 } from 'uuid';
+import type { Role } from '@/core/people/roles';
 import type { Db } from './db';
 import { addSealKey } from './seal-keys';
 import { account, user } from './tables/auth';
-import { membership, organisation, type Role, sale } from './tables/farvin';
+import { membership, organisation, sale } from './tables/farvin';
 
 /** Opens an organisation with a signing key of its own. */
 export async function createOrganisation(db: Db, name: string, now = new Date()): Promise<string> {
@@ -32,9 +33,9 @@ export async function createAccount(
 export async function createSale(
   db: Db,
   orgId: string,
-  given: { name: string; place: string; opensOn: string | null; closesOn: string | null },
+  given: Partial<typeof sale.$inferInsert> & { name: string },
 ): Promise<string> {
   const id = uuidv7();
-  await db.insert(sale).values({ id, orgId, ...given });
+  await db.insert(sale).values({ ...given, id, orgId });
   return id;
 }

@@ -1,7 +1,8 @@
 import { eq } from 'drizzle-orm';
+import { type Ability, type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import { type Db, within } from './db';
 import { user } from './tables/auth';
-import { membership, type Role } from './tables/farvin';
+import { membership } from './tables/farvin';
 
 /** Who asks: every read and write takes one, and sees one organisation only. */
 export interface Actor {
@@ -26,7 +27,14 @@ export async function actorOf(db: Db, userId: string): Promise<Actor | null> {
   return row ?? null;
 }
 
-/** Inspectors and managers write; viewers read. */
-export const mayWrite = (actor: Actor) => actor.role !== 'viewer';
-/** Managers seal, share and add lots. */
-export const mayManage = (actor: Actor) => actor.role === 'manager';
+const may = (ability: Ability) => (actor: Pick<Actor, 'role'>) => roleMay(actor.role, ability);
+
+/** Who enters records of every kind; who states at least what a seller says; who manages; who publishes. */
+export const mayEnter = may('enter');
+export const mayClaim = may('claim');
+export const mayManage = may('manage');
+export const mayPublish = may('publish');
+/** Who sees all of the house's lots, and may pack them up. */
+export const readsHouse = (actor: Pick<Actor, 'role'>) => !readsAlone(actor);
+/** Whose answers are that person's alone. */
+export const readsAlone = (actor: Pick<Actor, 'role'>) => seesOwnOnly(actor.role);

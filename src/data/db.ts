@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { drizzle, type PostgresJsDatabase } from 'drizzle-orm/postgres-js';
 import postgres from 'postgres';
+import { type Role, seesOwnOnly } from '@/core/people/roles';
 import * as auth from './tables/auth';
 import * as farvin from './tables/farvin';
 
@@ -17,7 +18,7 @@ export function connect(url: string, max = 10): { db: Db; end: () => Promise<voi
 /** For whom rows are read and written: a person, or the program for a house. */
 export interface House {
   readonly orgId: string;
-  readonly role?: string;
+  readonly role?: Role;
   readonly userId?: string;
 }
 
@@ -26,13 +27,14 @@ export interface House {
  * of the organisation named here (migration 0002): a query that forgets its organisation finds nothing.
  */
 export function inOrg<T>(db: Db | Tx, who: House, work: (tx: Tx) => Promise<T>): Promise<T> {
-  // A viewer is shown the lots lent to that account, and nothing withheld (migration 0009).
-  const reader = who.role === 'viewer' ? (who.userId ?? 'nobody') : '';
+  // Who sees own lots only is shown those, and nothing withheld (migrations 0009 and 0013).
+  const reader = who.role && seesOwnOnly(who.role) ? (who.userId ?? 'nobody') : '';
   return withSettings(
     db,
     [
       ['farvin.org', who.orgId],
       ['farvin.reader', reader],
+      ['farvin.role', who.role ?? ''],
     ],
     work,
   );

@@ -1,9 +1,15 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import { ROLES, type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
+import { tellSessionsEnded } from './sign-in-events';
 import { user } from './tables/auth';
-import { lot, lotLending, membership, organisation, type Role } from './tables/farvin';
+import { lot, lotLending, membership, sale } from './tables/farvin';
+import { lotAssignment, saleLending } from './tables/house';
+
+/** Roles that see what is lent to them, and what is their own. */
+const OWN_ONLY = ROLES.filter(seesOwnOnly);
 
 export interface PersonRow {
   readonly id: string;
@@ -40,6 +46,73 @@ export async function renamePerson(db: Db, actor: Actor, personId: string, name:
   });
 }
 
+/** Gives a person of the organisation another role. Refused for the only manager: a house keeps one. */
+export async function changeRole(
+  db: Db,
+  actor: Actor,
+  personId: string,
+  role: Role,
+): Promise<'done' | 'nobody' | 'last-manager'> {
+  return keepingManager(() =>
+    inOrg(db, actor, async (tx) => {
+      const [person] = await tx
+        .select({ before: membership.role, name: user.name })
+        .from(membership)
+        .innerJoin(user, eq(user.id, membership.userId))
+        .where(and(eq(membership.orgId, actor.orgId), eq(membership.userId, personId)));
+      if (!person) return 'nobody';
+      if (person.before === role) return 'done';
+      await tx
+        .update(membership)
+        .set({ role })
+        .where(and(eq(membership.orgId, actor.orgId), eq(membership.userId, personId)));
+      // Whoever enters no records keeps no lots.
+      if (!roleMay(role, 'enter'))
+        await tx
+          .delete(lotAssignment)
+          .where(and(eq(lotAssignment.orgId, actor.orgId), eq(lotAssignment.userId, personId)));
+      await audit(tx, actor, 'role-changed', {
+        detail: { of: person.name, person: personId, before: person.before, after: role },
+      });
+      await tellSessionsEnded(tx, personId);
+      return 'done';
+    }),
+  );
+}
+
+/**
+ * Lets a person go: nothing is open to that account any more; what was entered keeps its name. Refused for the only
+ * manager.
+ */
+export async function letGo(db: Db, actor: Actor, personId: string): Promise<'done' | 'nobody' | 'last-manager'> {
+  return keepingManager(() =>
+    inOrg(db, actor, async (tx) => {
+      const [person] = await tx.select({ name: user.name }).from(user).where(eq(user.id, personId));
+      const [gone] = await tx.execute<{ done: boolean }>(sql`select farvin_let_go(${personId}) as done`);
+      if (!gone?.done) return 'nobody';
+      await audit(tx, actor, 'let-go', { detail: { of: person?.name ?? '', person: personId } });
+      await tellSessionsEnded(tx, personId);
+      return 'done';
+    }),
+  );
+}
+
+/** The database itself refuses to leave a house without a manager (migration 0013). */
+async function keepingManager<T>(work: () => Promise<T>): Promise<T | 'last-manager'> {
+  try {
+    return await work();
+  } catch (error) {
+    const { cause } = error as { cause?: { constraint_name?: string } };
+    if (cause?.constraint_name === 'last_manager') return 'last-manager';
+    throw error;
+  }
+}
+
+/** Changes one's own name; what was entered before keeps the one it had. */
+export async function renameSelf(db: Db, actor: Actor, name: string): Promise<boolean> {
+  return renamePerson(db, actor, actor.userId, name);
+}
+
 /** Lends a lot to a viewer of the organisation, or takes it back. False when there is no such lot or viewer. */
 export async function lendLot(db: Db, actor: Actor, lotId: string, personId: string, lent: boolean): Promise<boolean> {
   return inOrg(db, actor, async (tx) => {
@@ -53,7 +126,7 @@ export async function lendLot(db: Db, actor: Actor, lotId: string, personId: str
           eq(lot.id, lotId),
           eq(lot.orgId, actor.orgId),
           eq(membership.userId, personId),
-          eq(membership.role, 'viewer'),
+          inArray(membership.role, OWN_ONLY),
         ),
       );
     if (!there) return false;
@@ -85,35 +158,48 @@ export async function lendingsOf(
       .from(membership)
       .innerJoin(user, eq(user.id, membership.userId))
       .leftJoin(lotLending, and(eq(lotLending.userId, user.id), eq(lotLending.lotId, lotId)))
-      .where(and(eq(membership.orgId, actor.orgId), eq(membership.role, 'viewer')))
+      .where(and(eq(membership.orgId, actor.orgId), inArray(membership.role, OWN_ONLY)))
       .orderBy(asc(user.name)),
   );
 }
 
-/** What a house lets strangers read, and how long it keeps the addresses of sign-ins and of links that were opened. */
-export interface HouseSettings {
-  readonly publishesPlaces: boolean;
-  /** Days; null keeps them. */
-  readonly keepAddressesDays: number | null;
-}
-
-export async function houseSettings(db: Db, actor: Actor): Promise<HouseSettings> {
-  const [row] = await inOrg(db, actor, (tx) =>
-    tx
-      .select({ publishesPlaces: organisation.publishesPlaces, keepAddressesDays: organisation.keepAddressesDays })
-      .from(organisation)
-      .where(eq(organisation.id, actor.orgId)),
-  );
-  return row ?? { publishesPlaces: false, keepAddressesDays: null };
-}
-
-/** Changes what is named; reports sealed from then on follow it. */
-export async function keepHouseSettings(db: Db, actor: Actor, change: Partial<HouseSettings>): Promise<void> {
-  await inOrg(db, actor, async (tx) => {
-    await tx.update(organisation).set(change).where(eq(organisation.id, actor.orgId));
-    if (change.publishesPlaces !== undefined)
-      await audit(tx, actor, change.publishesPlaces ? 'places-published' : 'places-hidden');
-    if (change.keepAddressesDays !== undefined)
-      await audit(tx, actor, 'term-changed', { detail: { days: change.keepAddressesDays } });
+/** Lends every lot of a sale, those to come too, to somebody who sees own lots only; or takes it back. */
+export async function lendSale(
+  db: Db,
+  actor: Actor,
+  saleId: string,
+  personId: string,
+  lent: boolean,
+): Promise<boolean> {
+  return inOrg(db, actor, async (tx) => {
+    const [there] = await tx
+      .select({ name: user.name, sale: sale.name })
+      .from(membership)
+      .innerJoin(user, eq(user.id, membership.userId))
+      .innerJoin(sale, eq(sale.orgId, membership.orgId))
+      .where(and(eq(sale.id, saleId), eq(membership.userId, personId), inArray(membership.role, OWN_ONLY)));
+    if (!there) return false;
+    const changed = lent
+      ? await tx
+          .insert(saleLending)
+          .values({ saleId, userId: personId, orgId: actor.orgId, lentBy: actor.userId })
+          .onConflictDoNothing()
+          .returning({ id: saleLending.saleId })
+      : await tx
+          .delete(saleLending)
+          .where(and(eq(saleLending.saleId, saleId), eq(saleLending.userId, personId)))
+          .returning({ id: saleLending.saleId });
+    if (changed.length > 0)
+      await audit(tx, actor, lent ? 'sale-lent' : 'sale-lending-ended', {
+        detail: { sale: there.sale, to: there.name, person: personId },
+      });
+    return true;
   });
+}
+
+/** Which sales are lent whole to whom, as pairs of ids. */
+export async function saleLendings(db: Db, actor: Actor): Promise<{ saleId: string; userId: string }[]> {
+  return inOrg(db, actor, (tx) =>
+    tx.select({ saleId: saleLending.saleId, userId: saleLending.userId }).from(saleLending),
+  );
 }

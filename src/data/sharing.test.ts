@@ -1,10 +1,11 @@
 import { DEFAULT_TOLERANCES } from '@/core/fit/tolerances';
 import { DEFAULT_TABLES } from '@/core/grade/all-tables';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/shipped';
+import type { Role } from '@/core/people/roles';
 import { verifyReport } from '@/report/sealed-report';
 import { newToken, saleYear, sealInspection, tokenHash } from '@/server/sealing';
 import { freshSummaries, summarise } from '@/server/summaries';
-import { type Actor, mayManage, mayWrite } from './actor';
+import { type Actor, mayEnter, mayManage } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
 import { addLink, linkedReport, linksOf, openLink, withdrawLink } from './links';
@@ -13,7 +14,7 @@ import { keepTables, orgTables } from './org-tables';
 import { setState, startRevision } from './revisions';
 import { salesOf } from './sales';
 import { sealedReport } from './seals';
-import { orgTable, type Role } from './tables/farvin';
+import { orgTable } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';
@@ -98,7 +99,7 @@ it('moves between draft and reviewed while open, and not once sealed', async () 
 });
 
 it('knows what each role may', () => {
-  const may = (role: Role) => [mayWrite({ ...petra, role }), mayManage({ ...petra, role })];
+  const may = (role: Role) => [mayEnter({ ...petra, role }), mayManage({ ...petra, role })];
   expect([may('manager'), may('inspector'), may('viewer')]).toEqual([
     [true, true],
     [true, false],

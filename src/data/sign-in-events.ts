@@ -1,5 +1,5 @@
 import { and, desc, eq, gt, sql } from 'drizzle-orm';
-import type { Actor } from './actor';
+import { type Actor, mayManage } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx, within } from './db';
 import { SESSION_CHANNEL } from './live-channel';
@@ -96,7 +96,7 @@ export async function sessionsOf(db: Db, actor: Actor, now: Date): Promise<OpenS
       .where(eq(membership.orgId, actor.orgId))
       .orderBy(desc(session.createdAt)),
   );
-  return rows.filter((r) => r.until > now && (actor.role === 'manager' || r.userId === actor.userId));
+  return rows.filter((r) => r.until > now && (mayManage(actor) || r.userId === actor.userId));
 }
 
 /** Ends a session that the actor may see; its next request is a stranger's. */

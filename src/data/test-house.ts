@@ -1,9 +1,9 @@
+import type { Role } from '@/core/people/roles';
 import { createAccount, createOrganisation, createSale } from './accounts';
 import { type Actor, actorOf } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
 import { addLot } from './lots';
-import type { Role } from './tables/farvin';
 import { carBody, put, TEST_NOW } from './test-entries';
 
 /** A moment before every test's doings: from then on a test house's first key is good. */

@@ -35,6 +35,10 @@ const GUARDED = [
   'sign_in_event',
   'audit_event',
   'lot_lending',
+  'sale_lending',
+  'lot_assignment',
+  'invitation',
+  'org_table_change',
   'seal_secret',
 ];
 /** Tables that everybody reads, and a house writes its own rows of. */

@@ -100,6 +100,32 @@ export function route<P extends Record<string, string> = Record<string, never>>(
     unkept(await inLane(callerOf(request.headers), () => answer(request, context)));
 }
 
+/**
+ * Wraps a route that strangers call: from our own pages only, as often as an address may. What the caller holds (a link's
+ * token) is for the handler to check; unforeseen failures answer without telling their inside.
+ */
+export function strangerRoute<P extends Record<string, string> = Record<string, never>>(
+  handler: (given: { request: Request; params: P }) => Promise<Response>,
+) {
+  const answer = async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      if (!['GET', 'HEAD'].includes(request.method) && !sameOrigin(request)) return foreignOrigin();
+      const wait = limiter().take('signIn', addressOf(request.headers), Date.now());
+      if (wait > 0) return tooMany(wait);
+      return await handler({ request, params: ((await context.params) ?? {}) as P });
+    } catch (error) {
+      noteFailure(error);
+      return problem(
+        503,
+        'away',
+        'The server cannot do this at the moment. Nothing was changed; try again in a minute.',
+      );
+    }
+  };
+  return async (request: Request, context: { params: Promise<P> }) =>
+    unkept(await inLane(callerOf(request.headers), () => answer(request, context)));
+}
+
 export const anyone = () => true;
 
 /** Reads a body of limited size; null when it is larger, without taking more of it in. */

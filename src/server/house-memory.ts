@@ -1,5 +1,5 @@
 import { LRUCache } from 'lru-cache';
-import type { Actor } from '@/data/actor';
+import { type Actor, readsAlone } from '@/data/actor';
 import { houseOf, type Live, live } from './live';
 
 /** Also when no news can come, nothing is shown longer than this. */
@@ -33,7 +33,7 @@ export class HouseMemory {
   /** What `read` says, now or since the last change. */
   answer<T>(actor: Actor, question: string, read: () => Promise<T>): Promise<T> {
     const { answers } = this.houses.get(actor.orgId) ?? this.begin(actor.orgId);
-    const reader = actor.role === 'viewer' ? actor.userId : 'house';
+    const reader = readsAlone(actor) ? actor.userId : 'house';
     const key = `${reader} ${question}`;
     const held = answers.get(key) as Promise<T> | undefined;
     if (held) return held;

@@ -1,4 +1,4 @@
-import type { Actor } from '@/data/actor';
+import { type Actor, readsAlone } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { type LogEntry, logOf } from '@/data/log';
@@ -90,7 +90,7 @@ export function watch(
   head: { readonly id: string; readonly seq: number; readonly state: string },
   reader: Reader,
 ): () => void {
-  const key = `${head.id} ${actor.role === 'viewer' ? actor.userId : ''}`;
+  const key = `${head.id} ${readsAlone(actor) ? actor.userId : ''}`;
   const feed = feeds.get(key) ?? new Feed(db, actor, head.id, head.seq, head.state, live);
   feeds.set(key, feed);
   feed.readers.add(reader);

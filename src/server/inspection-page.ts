@@ -2,7 +2,7 @@ import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import type { JudgedBy } from '@/core/grade/all-tables';
 import { uuidSchema } from '@/core/kinds/common';
-import type { Actor } from '@/data/actor';
+import { type Actor, readsAlone } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection, type InspectionHead, recordsOfInspection, withheldCount } from '@/data/inspections';
 import { orgTables, tablesAsSealed } from '@/data/org-tables';
@@ -45,7 +45,7 @@ export async function lotInHand(actor: Actor, lotId: string) {
     orgTables(db(), actor),
     // A sealed lot is shown by the numbers it was sealed with, whatever the house's are today.
     head.state === 'sealed' ? sealedTables(db(), actor, head.id) : null,
-    actor.role === 'viewer' ? withheldCount(db(), actor, head.id) : 0,
+    readsAlone(actor) ? withheldCount(db(), actor, head.id) : 0,
   ]);
   return { head, records, facts: factsOf(actor, head, tablesAsSealed(sealed, today), withheld) };
 }

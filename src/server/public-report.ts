@@ -13,7 +13,7 @@ import { tooMany } from './api';
 import type { PhotoSize } from './photo-store';
 import { keysOf } from './published-keys';
 import { addressOf, takeOfAll } from './rate-limit';
-import { tokenHash } from './sealing';
+import { isToken, tokenHash } from './sealing';
 
 interface Parsed {
   readonly file: ReportFile;
@@ -78,11 +78,9 @@ async function parsedSeal(link: OpenLink, { inspectionId, sha256 }: OpenLink['re
   return read;
 }
 
-const TOKEN = /^[A-Za-z0-9_-]{20,64}$/;
-
 /** What a token opens, looked up once a request. */
 const linkOf = cache(async (token: string): Promise<OpenLink | null> => {
-  if (!TOKEN.test(token)) return null;
+  if (!isToken(token)) return null;
   const link = await openLink(db(), tokenHash(token), new Date());
   return link && link.revisions.length > 0 ? link : null;
 });
@@ -136,7 +134,7 @@ export async function linkedPicture(token: string, sha256: string, size: PhotoSi
 export async function strangerMust(headers: Headers, token: string): Promise<Response | null> {
   const asked = [
     ['public', addressOf(headers)],
-    ...(TOKEN.test(token) ? [['link', tokenHash(token)] as const] : []),
+    ...(isToken(token) ? [['link', tokenHash(token)] as const] : []),
   ] as const;
   const wait = await takeOfAll(db(), asked, new Date());
   return wait > 0 ? tooMany(wait) : null;

@@ -82,6 +82,9 @@ export function newToken(): string {
   return randomBytes(24).toString('base64url');
 }
 
+/** Whether a text could be a token of ours. */
+export const isToken = (text: string) => /^[A-Za-z0-9_-]{20,64}$/.test(text);
+
 export function tokenHash(token: string): string {
   return createHash('sha256').update(`farvin-link:${token}`).digest('hex');
 }

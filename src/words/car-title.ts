@@ -10,6 +10,8 @@ export interface TitleSays {
   readonly style: string;
 }
 
+/** A body told by its doors. */
+const DOORS = /\b(two|four)[- ]door (?:saloon|sedan)\b/i;
 const YEAR = /[,\s]*\b(18[89]\d|19\d\d|20\d\d)\b[,\s]*/;
 
 /** The words by which a style is named on its own: "hardtop", not "two doors". */
@@ -24,8 +26,10 @@ const NAMED = Object.entries(STYLE_WORDS).flatMap(([slug, word]) =>
 /** Reads make, model, year and body style out of a lot's name such as "Sarvane Corso hardtop, 1962". */
 export function titleSays(title: string): TitleSays {
   const year = YEAR.exec(title)?.[1];
-  const words = title.replace(YEAR, ' ').trim().split(/\s+/);
+  const doors = DOORS.exec(title)?.[1]?.toLowerCase();
+  const words = title.replace(YEAR, ' ').replace(DOORS, ' ').trim().split(/\s+/);
   const styles = new Set(NAMED.filter(([w]) => words.slice(1).some((x) => x.toLowerCase() === w)).map(([, s]) => s));
+  if (doors) styles.add(doors === 'two' ? 'saloon2' : 'saloon4');
   const isStyle = (w: string) => NAMED.some(([name]) => name === w.toLowerCase());
   return {
     make: words[0] ?? '',

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
+import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { sessionsOf, signInsOf } from '@/data/sign-in-events';
 import { Account } from '@/screens/account/account';
@@ -14,7 +15,7 @@ export default async function AccountPage() {
   const actor = await pageActor();
   const present = await auth().api.getSession({ headers: await headers() });
   const sessions = await sessionsOf(db(), actor, new Date());
-  const events = actor.role === 'manager' ? await signInsOf(db(), actor) : [];
+  const events = mayManage(actor) ? await signInsOf(db(), actor) : [];
   return (
     <>
       <Account

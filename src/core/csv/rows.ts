@@ -21,14 +21,15 @@ export function csvRows<T>(
   text: string,
   columns: readonly string[],
   needed: readonly string[],
-  read: (row: Readonly<Record<string, string>>) => T | string,
-): { taken: T[]; bad: BadRow[] } {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter: ',' });
+  read: (row: Readonly<Record<string, string>>, line: number) => T | string,
+): { taken: T[]; bad: BadRow[]; header: string[] } {
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter: separatorOf(text) });
   const header = (data[0] ?? []).map((h) => h.trim().toLowerCase());
   const missing = needed.filter((c) => !header.includes(c));
   if (missing.length > 0)
     return {
       taken: [],
+      header,
       bad: [{ line: 1, message: `the header lacks ${missing.join(', ')}; expected ${columns.join(',')}` }],
     };
   const taken: T[] = [];
@@ -43,11 +44,17 @@ export function csvRows<T>(
       bad.push({ line: at, message: `has ${fields.length} fields, the header ${header.length}` });
       continue;
     }
-    const row = read(Object.fromEntries(header.map((h, k) => [h, fields[k] ?? ''])));
+    const row = read(Object.fromEntries(header.map((h, k) => [h, fields[k] ?? ''])), at);
     if (typeof row === 'string') bad.push({ line: at, message: row });
     else taken.push(row);
   }
-  return { taken, bad };
+  return { taken, bad, header };
+}
+
+/** Spreadsheets of many countries write semicolons, since their commas stand in numbers. */
+function separatorOf(text: string): ',' | ';' {
+  const [first = ''] = text.split(/\r\n|\n|\r/, 1);
+  return first.includes(';') && !first.includes(',') ? ';' : ',';
 }
 
 /** Line breaks within quoted fields: a row may take several lines of the file. */

@@ -30,4 +30,5 @@ export const claim = defineKind({
   schema: claimSchema,
   on: [],
   since: 1,
+  by: 'claim',
 });

@@ -46,6 +46,7 @@ export type RejectReason =
   | 'unknown-style'
   | 'invalid'
   | 'ask-unit'
+  | 'role'
   | 'reused-id'
   | 'sealed'
   | 'unknown-photo'

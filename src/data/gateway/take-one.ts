@@ -1,4 +1,5 @@
 import { kindOf, schemaNumber } from '@/core/kinds';
+import { roleMay } from '@/core/people/roles';
 import type { ChangeResult } from '@/core/records/change';
 import { type CheckedChange, checkChange, updateFirst } from '@/core/records/check-change';
 import { clip } from '@/core/records/clip';
@@ -47,6 +48,13 @@ export function takeOne(input: unknown, batch: Batch): ChangeResult {
   const checked = checkChange(input, { style: batch.style, present: (held?.body as Record<string, unknown>) ?? null });
   if (!checked.ok) return checked.rejection;
   const { change } = checked;
+  if (!roleMay(batch.actor.role, kindOf(change.kind).by ?? 'enter'))
+    return {
+      id: change.id,
+      status: 'rejected',
+      reason: 'role',
+      message: 'Your role does not enter this. It is kept on this device; an inspector of the house can enter it.',
+    };
   const known = batch.known.get(change.id);
   if (known) {
     if (sameContent(known.contentHash, input, change))

@@ -19,6 +19,7 @@ export const user = pgTable('user', {
   email: text('email').notNull().unique(),
   emailVerified: boolean('email_verified').notNull().default(false),
   image: text('image'),
+  twoFactorEnabled: boolean('two_factor_enabled').default(false),
   createdAt: instant('created_at').notNull().defaultNow(),
   updatedAt: instant('updated_at').notNull().defaultNow(),
 });
@@ -71,6 +72,23 @@ export const verification = pgTable('verification', {
   updatedAt: instant('updated_at').notNull().defaultNow(),
 });
 
+/** The second step of signing in: a secret shared with an authenticator app, and codes for the day it is lost, both encrypted. */
+export const twoFactor = pgTable(
+  'two_factor',
+  {
+    id: text('id').primaryKey(),
+    secret: text('secret').notNull(),
+    backupCodes: text('backup_codes').notNull(),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    verified: boolean('verified').default(true),
+    failedVerificationCount: integer('failed_verification_count').default(0),
+    lockedUntil: instant('locked_until'),
+  },
+  (t) => [index('two_factor_user').on(t.userId)],
+);
+
 /** Every sign-in, sign-out and revoked session, kept for the organisation's managers. */
 export const signInEvent = pgTable(
   'sign_in_event',
@@ -86,7 +104,14 @@ export const signInEvent = pgTable(
   },
   (t) => [index('sign_in_event_org').on(t.orgId, t.id)],
 );
-export type SignInWhat = 'signed-in' | 'refused' | 'locked-out' | 'signed-out' | 'revoked' | 'password-changed';
+export type SignInWhat =
+  | 'signed-in'
+  | 'refused'
+  | 'locked-out'
+  | 'signed-out'
+  | 'revoked'
+  | 'password-changed'
+  | 'recovered';
 
 /**
  * Passwords tried, by a hash of the account and address they were tried for: how many since the last right one or the last

@@ -18,14 +18,17 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
+import { ROLES, type Role } from '@/core/people/roles';
 import { user } from './auth';
 
 const instant = (name: string) => timestamp(name, { withTimezone: true });
 const oneOf = (column: string, values: readonly string[]) =>
   sql.raw(`${column} in (${values.map((v) => `'${v}'`).join(', ')})`);
 
-export const ROLES = ['inspector', 'manager', 'viewer'] as const;
-export type Role = (typeof ROLES)[number];
+/** How film thickness is shown, and on which side the kerb is. */
+export type FilmUnit = 'um' | 'mil';
+export type Words = 'en-US' | 'en-GB';
+export type Kerb = 'left' | 'right';
 
 export const organisation = pgTable('organisation', {
   id: uuid('id').primaryKey(),
@@ -34,6 +37,11 @@ export const organisation = pgTable('organisation', {
   publishesPlaces: boolean('publishes_places').notNull().default(false),
   /** Days after which the personal part of sign-ins and audit lines is taken out; null keeps it. */
   keepAddressesDays: integer('keep_addresses_days').default(400),
+  /** What sales begin with, and how the house speaks to people who chose nothing of their own. */
+  words: text('words').$type<Words>().notNull().default('en-GB'),
+  units: text('units').$type<FilmUnit>().notNull().default('um'),
+  timeZone: text('time_zone').notNull().default('UTC'),
+  currency: text('currency').notNull().default('VK'),
 });
 
 /**
@@ -128,6 +136,10 @@ export const orgTable = pgTable(
   (t) => [primaryKey({ columns: [t.orgId, t.name] })],
 );
 
+/** `closed` takes no more lots; `archived` stands no longer on the Yard. Both can be taken back. */
+export const SALE_STATES = ['open', 'closed', 'archived'] as const;
+export type SaleState = (typeof SALE_STATES)[number];
+
 export const sale = pgTable(
   'sale',
   {
@@ -142,8 +154,19 @@ export const sale = pgTable(
     timeZone: text('time_zone').notNull().default('UTC'),
     opensOn: date('opens_on'),
     closesOn: date('closes_on'),
+    /** The day on which the catalogue goes out. */
+    catalogueOn: date('catalogue_on'),
+    /** Days before the opening by which reports are due, for lots that have no day of their own. */
+    reportDaysBefore: integer('report_days_before'),
+    words: text('words').$type<Words>().notNull().default('en-GB'),
+    units: text('units').$type<FilmUnit>().notNull().default('um'),
+    /** The side of the road on which the kerb is: near side and off side follow it. */
+    kerb: text('kerb').$type<Kerb>().notNull().default('left'),
+    /** Until then links open no report. */
+    embargoUntil: instant('embargo_until'),
+    state: text('state').$type<SaleState>().notNull().default('open'),
   },
-  (t) => [index('sale_org').on(t.orgId)],
+  (t) => [index('sale_org').on(t.orgId), check('sale_state', oneOf('state', SALE_STATES))],
 );
 
 /** `given-up`: a revision that was begun and will not be sealed; the one before it stands. */
@@ -163,7 +186,20 @@ export const lot = pgTable(
     number: integer('number').notNull(),
     title: text('title').notNull(),
     reportDueOn: date('report_due_on'),
+    /** Names of the inspectors it is given to (lot_assignment), as the Yard shows and searches them. */
     keeper: text('keeper').notNull().default(''),
+    /** Who brings it, in words, and that person's account where there is one. */
+    consignor: text('consignor').notNull().default(''),
+    consignorId: text('consignor_id').references(() => user.id, { onDelete: 'set null' }),
+    /** Days before the sale opens by which this lot's report is due, where it differs from the sale's. */
+    reserveDays: integer('reserve_days'),
+    /** Whether its report day follows the sale's opening; false where a day was set for this lot. */
+    dueBySale: boolean('due_by_sale').notNull().default(false),
+    keysWith: text('keys_with').notNull().default(''),
+    stands: text('stands').notNull().default(''),
+    comesWith: text('comes_with').notNull().default(''),
+    withdrawnAt: instant('withdrawn_at'),
+    withdrawnWhy: text('withdrawn_why').notNull().default(''),
     /** The newest revision and what the Yard sorts and counts by; a trigger on the inspection keeps them (0004). */
     revision: integer('revision').notNull().default(1),
     state: text('state').$type<InspectionState>().notNull().default('draft'),
@@ -173,7 +209,11 @@ export const lot = pgTable(
     /** Points between the ends of that grade's interval; 0 without a grade. */
     doubt: doublePrecision('doubt').notNull().default(0),
   },
-  (t) => [unique('lot_number').on(t.saleId, t.number), index('lot_org_sale').on(t.orgId, t.saleId, t.number)],
+  (t) => [
+    unique('lot_number').on(t.saleId, t.number),
+    index('lot_org_sale').on(t.orgId, t.saleId, t.number),
+    index('lot_consignor').on(t.consignorId),
+  ],
 );
 
 export const inspection = pgTable(

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { type Role, roleMay } from '@/core/people/roles';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';
@@ -42,7 +43,7 @@ export function Account({
   sessions,
   events,
 }: {
-  me: { name: string; role: string; userId: string };
+  me: { name: string; role: Role; userId: string };
   sessions: readonly Session[];
   events: readonly Event[];
 }) {
@@ -61,7 +62,7 @@ export function Account({
     <PlainPage title="Sign-ins" about={`${me.name}, ${me.role}`} menu={<ReaderMenu compact />}>
       <section aria-labelledby="open" className="grid gap-2">
         <h2 id="open" className="text-lg font-bold">
-          {me.role === 'manager' ? 'Signed in now, in your organisation' : 'Where you are signed in'}
+          {roleMay(me.role, 'manage') ? 'Signed in now, in your organisation' : 'Where you are signed in'}
         </h2>
         <p className="text-sm text-soft">A lost phone or a borrowed laptop: end its session here.</p>
         <ul className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
@@ -92,14 +93,14 @@ export function Account({
         </ul>
       </section>
       <ChangePassword />
-      {me.role === 'manager' && (
+      {roleMay(me.role, 'manage') && (
         <p>
           <Link className="btn" href="/house">
             Your house: keys, people, what was done
           </Link>
         </p>
       )}
-      {me.role === 'manager' && (
+      {roleMay(me.role, 'manage') && (
         <section aria-labelledby="past" className="grid gap-2">
           <h2 id="past" className="text-lg font-bold">
             What was tried

@@ -2,13 +2,14 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { Role } from '@/core/people/roles';
 import { told } from './told';
 
 export interface Person {
   readonly id: string;
   readonly name: string;
   readonly email: string;
-  readonly role: string;
+  readonly role: Role;
 }
 
 /** Who works here; a changed name counts from now on, what was entered before keeps the name it had. */

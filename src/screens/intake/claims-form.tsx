@@ -19,7 +19,7 @@ interface Given {
 
 /** What the seller or an older listing says, kept as said. */
 export function ClaimsForm() {
-  const { store, state, mayEdit } = useInspection();
+  const { store, state, mayClaim } = useInspection();
   const { words } = usePreferences().preferences;
   const claims = recordsOf(state.records, 'claim');
   const [problem, setProblem] = useState('');
@@ -47,7 +47,7 @@ export function ClaimsForm() {
               </span>
             </span>
             <EvidenceStamp evidence="told" />
-            {mayEdit && (
+            {mayClaim && (
               <button
                 type="button"
                 className="-mt-2 grid size-11 place-items-center"
@@ -60,7 +60,7 @@ export function ClaimsForm() {
           </li>
         ))}
       </ul>
-      {mayEdit && (
+      {mayClaim && (
         <form onSubmit={submit} className="grid gap-3 sm:grid-cols-2">
           <Field label="Says">
             <input className="field font-normal" placeholder="Original paint throughout." {...register('text')} />

@@ -26,12 +26,12 @@ const DAY_MS = 86_400_000;
 export function Links({
   lotId,
   links,
-  mayManage,
+  mayPublish,
   sealed,
 }: {
   lotId: string;
   links: readonly ShareLink[];
-  mayManage: boolean;
+  mayPublish: boolean;
   sealed: boolean;
 }) {
   const router = useRouter();
@@ -80,7 +80,7 @@ export function Links({
           </button>
         </div>
       )}
-      {mayManage && (
+      {mayPublish && (
         <form onSubmit={create} className="grid grid-cols-[1fr_auto] gap-2">
           <input className="field" placeholder="For whom" aria-label="For whom" {...register('label')} />
           <select className="field w-auto" aria-label="Expires" {...register('days')}>
@@ -106,7 +106,7 @@ export function Links({
                   : l.standing}
               </span>
             </span>
-            {mayManage && l.standing === 'open' && (
+            {mayPublish && l.standing === 'open' && (
               <button type="button" className="btn btn-small" onClick={() => withdraw(l.id)}>
                 Withdraw
               </button>

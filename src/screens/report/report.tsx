@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { type Missing, missingFrom } from '@/core/judge/judge';
+import { roleMay, seesOwnOnly } from '@/core/people/roles';
 import { writeBundle } from '@/core/records/bundle';
 import type { OpenedSnapshot } from '@/report/read-snapshot';
 import { takeSnapshot } from '@/report/snapshot';
@@ -102,7 +103,8 @@ export function Report({ revisions, links, lendings = null, sealed }: ReleasePro
   };
   const blocked = missing.some((m) => m.blocks);
   const api = `/api/v1/inspections/${facts.id}`;
-  const manager = facts.role === 'manager';
+  const manager = roleMay(facts.role, 'manage');
+  const enters = roleMay(facts.role, 'enter');
   return (
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_340px] lg:overflow-hidden">
       <section
@@ -115,7 +117,7 @@ export function Report({ revisions, links, lendings = null, sealed }: ReleasePro
               ? `Revision ${facts.revision} is sealed`
               : `Revision ${facts.revision}, ${facts.state}`}
           </h2>
-          {facts.state !== 'sealed' && facts.role !== 'viewer' && (
+          {facts.state !== 'sealed' && enters && (
             <button
               type="button"
               className="btn"
@@ -140,12 +142,12 @@ export function Report({ revisions, links, lendings = null, sealed }: ReleasePro
             </button>
           )}
           {facts.state !== 'sealed' && !manager && <p className="text-sm text-soft">A manager seals the report.</p>}
-          {facts.state === 'sealed' && facts.role !== 'viewer' && (
+          {facts.state === 'sealed' && enters && (
             <button type="button" className="btn" disabled={busy} onClick={() => setAsking('revision')}>
               Start revision {facts.revision + 1}
             </button>
           )}
-          {facts.state !== 'sealed' && facts.revision > 1 && facts.role !== 'viewer' && (
+          {facts.state !== 'sealed' && facts.revision > 1 && enters && (
             <button type="button" className="btn" disabled={busy} onClick={() => setAsking('give-up')}>
               Give up revision {facts.revision}
             </button>
@@ -162,9 +164,14 @@ export function Report({ revisions, links, lendings = null, sealed }: ReleasePro
           )}
         </div>
         {facts.state !== 'sealed' && <MissingList missing={missing} />}
-        {!away && <Exports inspection={facts.id} mayMake={facts.role !== 'viewer'} />}
+        {!away && <Exports inspection={facts.id} mayMake={!seesOwnOnly(facts.role)} />}
         {lendings && <Lendings lotId={facts.lot.id} lendings={lendings} />}
-        <Links lotId={facts.lot.id} links={links} mayManage={manager} sealed={revisions.some((r) => r.sealedAt)} />
+        <Links
+          lotId={facts.lot.id}
+          links={links}
+          mayPublish={roleMay(facts.role, 'publish')}
+          sealed={revisions.some((r) => r.sealedAt)}
+        />
         <div className="grid gap-1">
           <h2 className="text-lg font-bold">Revisions</h2>
           <ul className="grid gap-2 text-sm">

@@ -1,5 +1,6 @@
 import { ArrowRight } from 'lucide-react';
 import Link from 'next/link';
+import { type Role, roleMay } from '@/core/people/roles';
 import { STANDINGS, type Standing } from '@/core/yard/standing';
 import type { YardAsked, YardLot } from '@/core/yard/yard-lot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
@@ -24,7 +25,7 @@ interface Sale {
 
 interface Me {
   readonly name: string;
-  readonly role: string;
+  readonly role: Role;
 }
 
 interface Props {
@@ -43,7 +44,7 @@ interface Props {
 /** The sale's lots: what next, what is late, what is thin. Drawn on the server but for what is pressed or typed in. */
 export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest, today, me }: Props) {
   const total = STANDINGS.reduce((s, w) => s + counts[w], 0);
-  const manages = me.role === 'manager';
+  const manages = roleMay(me.role, 'manage');
   return (
     <div className="min-h-full">
       <Head sale={sale} me={me} />

@@ -1,4 +1,5 @@
 import { type Tables, tablesSealed } from '@/core/grade/all-tables';
+import type { Role } from '@/core/people/roles';
 
 /** What a lot's screens know of it besides its records; saved with them on a device that takes the lot along. */
 export interface InspectionFacts {
@@ -25,7 +26,7 @@ export interface InspectionFacts {
     readonly currency?: string;
   };
   readonly onYear: number;
-  readonly role: 'inspector' | 'manager' | 'viewer';
+  readonly role: Role;
   readonly me: string;
   readonly myId: string;
   /** Findings that are withheld from this viewer; lots saved by earlier programs lack it. */

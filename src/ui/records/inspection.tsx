@@ -7,6 +7,7 @@ import { type Plan, planOfCar } from '@/core/body/plan';
 import type { Grade } from '@/core/grade/grade';
 import type { Judgement } from '@/core/judge/judge';
 import type { AnyRecord, BodyOf, RecordKind, StoredRecord } from '@/core/kinds';
+import { roleMay } from '@/core/people/roles';
 import { recordsOf } from '@/core/records/reduce';
 import { openHere } from '../device/background-sender';
 import { outboxFor, saveLot } from '../device/device-store';
@@ -21,6 +22,8 @@ interface OpenLot {
   readonly facts: InspectionFacts;
   readonly store: InspectionStore;
   readonly mayEdit: boolean;
+  /** Whether what the seller says may be entered here. */
+  readonly mayClaim: boolean;
   /** Whether the lot was opened from this device's own memory, without a network. */
   readonly away: boolean;
 }
@@ -111,10 +114,15 @@ export function InspectionProvider({
     window.addEventListener('beforeunload', warn);
     return () => window.removeEventListener('beforeunload', warn);
   }, [unkept]);
-  const mayEdit = facts.state !== 'sealed' && facts.state !== 'given-up' && facts.role !== 'viewer';
+  const isOpen = facts.state !== 'sealed' && facts.state !== 'given-up';
+  const mayEdit = isOpen && roleMay(facts.role, 'enter');
+  const mayClaim = isOpen && roleMay(facts.role, 'claim');
   const { tables, onYear } = facts;
   const judged = useMemo(() => new JudgedStore(store, tables, onYear), [store, tables, onYear]);
-  const lot = useMemo(() => ({ facts, store, mayEdit, away, judged }), [facts, store, mayEdit, away, judged]);
+  const lot = useMemo(
+    () => ({ facts, store, mayEdit, mayClaim, away, judged }),
+    [facts, store, mayEdit, mayClaim, away, judged],
+  );
   const heard = useMemo(() => ({ live, news }), [live, news]);
   return (
     <LotContext.Provider value={lot}>

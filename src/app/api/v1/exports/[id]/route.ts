@@ -1,4 +1,4 @@
-import { mayWrite } from '@/data/actor';
+import { readsHouse } from '@/data/actor';
 import { db } from '@/data/db';
 import { exportJobOf } from '@/data/export-jobs';
 import { inspectionHead } from '@/data/inspections';
@@ -21,6 +21,6 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
 });
 
 /** Stops it, or takes the finished file away. */
-export const DELETE = route<{ id: string }>(mayWrite, async ({ actor, params }) =>
+export const DELETE = route<{ id: string }>(readsHouse, async ({ actor, params }) =>
   (await dropExport(db(), actor, params.id)) ? Response.json({ ok: true }) : notFound(),
 );

@@ -1,5 +1,5 @@
 import { CHANGES_PER_CALL, changeBatchSchema } from '@/core/records/change';
-import { mayWrite } from '@/data/actor';
+import { mayClaim } from '@/data/actor';
 import { db } from '@/data/db';
 import { takeChanges } from '@/data/gateway';
 import { jsonBody, notFound, problem, route } from '@/server/api';
@@ -15,7 +15,7 @@ function clockAheadS(sentAt: string | undefined, now: Date): number | null {
   return Math.max(-LONGEST_DRIFT_S, Math.min(LONGEST_DRIFT_S, ahead));
 }
 
-export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
+export const POST = route<{ id: string }>(mayClaim, async ({ actor, request, params }) => {
   const body = await jsonBody(request);
   if (!body.ok) return body.response;
   const batch = changeBatchSchema.safeParse(body.value);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { mayWrite } from '@/data/actor';
+import { readsHouse } from '@/data/actor';
 import { db } from '@/data/db';
 import { exportJobsOf } from '@/data/export-jobs';
 import { inspectionHead } from '@/data/inspections';
@@ -31,7 +31,7 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
 });
 
 /** Starts one in the background. */
-export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
+export const POST = route<{ id: string }>(readsHouse, async ({ actor, request, params }) => {
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
   const parsed = await bodyOf(request, schema, 'Say what: pdf, zip or bundle.', 1000);
   if (!parsed.ok) return parsed.response;

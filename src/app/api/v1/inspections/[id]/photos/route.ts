@@ -1,4 +1,4 @@
-import { mayWrite } from '@/data/actor';
+import { mayEnter } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { bodyBytes, notFound, problem, route } from '@/server/api';
@@ -7,7 +7,7 @@ import { PHOTO_LIMITS } from '@/server/photo-limits';
 import { pictureAnswer, withStore } from '@/server/photo-problems';
 
 /** One picture a request, its bytes as the body. Large pictures over a poor network go in parts: `uploads`. */
-export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
+export const POST = route<{ id: string }>(mayEnter, async ({ actor, request, params }) => {
   const head = await inspectionHead(db(), actor, params.id);
   if (!head) return notFound();
   if (head.state === 'sealed')

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { text } from '@/core/kinds/common';
-import { mayWrite } from '@/data/actor';
+import { mayEnter } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { giveUpRevision, startRevision } from '@/data/revisions';
@@ -10,7 +10,7 @@ const SMALL_BYTES = 4000;
 const bodySchema = z.object({ reason: text(500).min(3) });
 
 /** Begins the next revision of a sealed report, for a reason that its readers will see. */
-export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
+export const POST = route<{ id: string }>(mayEnter, async ({ actor, request, params }) => {
   const given = await bodyOf(
     request,
     bodySchema,
@@ -26,7 +26,7 @@ export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, par
 });
 
 /** Gives up a revision that is not sealed; the report before it stands again. */
-export const DELETE = route<{ id: string }>(mayWrite, async ({ actor, params }) => {
+export const DELETE = route<{ id: string }>(mayEnter, async ({ actor, params }) => {
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
   return (await giveUpRevision(db(), actor, params.id))
     ? Response.json({ ok: true })

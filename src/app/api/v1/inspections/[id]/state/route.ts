@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { mayWrite } from '@/data/actor';
+import { mayEnter } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { setState } from '@/data/revisions';
@@ -7,7 +7,7 @@ import { bodyOf, notFound, problem, route } from '@/server/api';
 
 const schema = z.object({ state: z.enum(['draft', 'reviewed']) });
 
-export const POST = route<{ id: string }>(mayWrite, async ({ actor, request, params }) => {
+export const POST = route<{ id: string }>(mayEnter, async ({ actor, request, params }) => {
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
   const parsed = await bodyOf(request, schema, 'The state is draft or reviewed.', 1000);
   if (!parsed.ok) return parsed.response;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { text } from '@/core/kinds/common';
-import { mayManage } from '@/data/actor';
+import { mayPublish } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection } from '@/data/inspections';
 import { addLink } from '@/data/links';
@@ -13,7 +13,7 @@ const schema = z.strictObject({
   expiresAt: z.iso.datetime({ offset: true }).nullable().default(null),
 });
 
-export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
+export const POST = route<{ id: string }>(mayPublish, async ({ actor, request, params }) => {
   if (!(await currentInspection(db(), actor, params.id))) return notFound();
   const parsed = await bodyOf(request, schema, 'Give {label, expiresAt}: for whom, and until when or null.', 4000);
   if (!parsed.ok) return parsed.response;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { daySchema, text } from '@/core/kinds/common';
+import { lotFactsSchema, lotNumberSchema } from '@/core/yard/lot-facts';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { addLot } from '@/data/lots';
@@ -7,10 +7,10 @@ import { salesOf } from '@/data/sales';
 import { isYardPlace, yardPage } from '@/data/yard';
 import { anyone, bodyOf, notFound, problem, route } from '@/server/api';
 
-const schema = z.object({
-  number: z.number().int().min(1).max(1_000_000),
-  title: text(200).min(1),
-  reportDueOn: daySchema.nullable().default(null),
+const schema = z.strictObject({
+  ...lotFactsSchema.partial().shape,
+  number: lotNumberSchema,
+  title: lotFactsSchema.shape.title,
 });
 
 const PAGE = 200;
@@ -34,11 +34,13 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, request, params
 });
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
-  if (!(await salesOf(db(), actor)).some((s) => s.id === params.id)) return notFound();
+  const sale = (await salesOf(db(), actor)).find((s) => s.id === params.id);
+  if (!sale) return notFound();
+  if (sale.state !== 'open') return problem(409, 'sale-closed', 'This sale is closed. Open it again to add lots.');
   const parsed = await bodyOf(
     request,
     schema,
-    'A lot has a number from 1, a title and, if it is known, the day its report is due.',
+    'A lot has a number from 1 and a title; if they are known, reportDueOn or reserveDays, consignor, keysWith, stands, comesWith.',
     4000,
   );
   if (!parsed.ok) return parsed.response;

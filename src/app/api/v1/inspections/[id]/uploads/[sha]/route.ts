@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type Actor, mayWrite } from '@/data/actor';
+import { type Actor, mayEnter } from '@/data/actor';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { bodyBytes, bodyOf, notFound, problem, route } from '@/server/api';
@@ -20,7 +20,7 @@ async function barred(actor: Actor, { id, sha }: Params): Promise<Response | nul
 }
 
 /** What has arrived of the file with this SHA-256: the picture, or the numbers of its parts. */
-export const GET = route<Params>(mayWrite, async ({ actor, params }) => {
+export const GET = route<Params>(mayEnter, async ({ actor, params }) => {
   const no = await barred(actor, params);
   if (no) return no;
   return withStore(async () => {
@@ -30,7 +30,7 @@ export const GET = route<Params>(mayWrite, async ({ actor, params }) => {
 });
 
 /** One part of the file: `?part=` counted from 0, at most 1 MiB. */
-export const PUT = route<Params>(mayWrite, async ({ actor, request, params }) => {
+export const PUT = route<Params>(mayEnter, async ({ actor, request, params }) => {
   const no = await barred(actor, params);
   if (no) return no;
   const part = partSchema.safeParse(new URL(request.url).searchParams.get('part') ?? undefined);
@@ -44,7 +44,7 @@ export const PUT = route<Params>(mayWrite, async ({ actor, request, params }) =>
 });
 
 /** All parts are sent: the picture is put together and taken in. Asking again gives the same answer. */
-export const POST = route<Params>(mayWrite, async ({ actor, request, params }) => {
+export const POST = route<Params>(mayEnter, async ({ actor, request, params }) => {
   const no = await barred(actor, params);
   if (no) return no;
   const parsed = await bodyOf(request, finish, `Say how many parts there are, 1 to ${MOST_PARTS}.`, 1000);

@@ -1,0 +1,82 @@
+import { bigserial, index, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import type { Role } from '@/core/people/roles';
+import { user } from './auth';
+import { lot, organisation, sale } from './farvin';
+
+const instant = (name: string) => timestamp(name, { withTimezone: true });
+
+/**
+ * A link that lets somebody in once: to join the house in a role (`join`), or to set a new password (`recover`). The
+ * token is shown when it is made and kept as its SHA-256 only.
+ */
+export const invitation = pgTable(
+  'invitation',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    purpose: text('purpose').$type<'join' | 'recover'>().notNull(),
+    role: text('role').$type<Role>().notNull(),
+    name: text('name').notNull().default(''),
+    email: text('email').notNull().default(''),
+    /** Whose password is to be set anew. */
+    userId: text('user_id').references(() => user.id, { onDelete: 'cascade' }),
+    tokenHash: text('token_hash').notNull().unique(),
+    createdBy: text('created_by').notNull(),
+    createdAt: instant('created_at').notNull().defaultNow(),
+    expiresAt: instant('expires_at').notNull(),
+    usedAt: instant('used_at'),
+    withdrawnAt: instant('withdrawn_at'),
+  },
+  (t) => [index('invitation_org').on(t.orgId, t.createdAt)],
+);
+
+/** Sales of which a person who sees own lots only may see every lot. */
+export const saleLending = pgTable(
+  'sale_lending',
+  {
+    saleId: uuid('sale_id')
+      .notNull()
+      .references(() => sale.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id').notNull(),
+    lentBy: text('lent_by').notNull(),
+    at: instant('at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.saleId, t.userId] }), index('sale_lending_user').on(t.userId)],
+);
+
+/** Inspectors to whom a lot is given. */
+export const lotAssignment = pgTable(
+  'lot_assignment',
+  {
+    lotId: uuid('lot_id')
+      .notNull()
+      .references(() => lot.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    orgId: uuid('org_id').notNull(),
+    at: instant('at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.lotId, t.userId] }), index('lot_assignment_user').on(t.userId)],
+);
+
+/** What a house's table of numbers was before and after each change; null is the shipped one. A trigger refuses updates and deletes. */
+export const orgTableChange = pgTable(
+  'org_table_change',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    orgId: uuid('org_id').notNull(),
+    name: text('name').notNull(),
+    at: instant('at').notNull().defaultNow(),
+    actorId: text('actor_id').notNull(),
+    actorName: text('actor_name').notNull(),
+    before: jsonb('before'),
+    after: jsonb('after'),
+  },
+  (t) => [index('org_table_change_org').on(t.orgId, t.name, t.id)],
+);
