@@ -62,7 +62,7 @@ function enterable(wished) {
   if (!ROOTLY) return wished;
   const [command, args] = as(['test', '-x', path.dirname(wished)]);
   if (spawnSync(command, args).status === 0) return wished;
-  const other = path.join('/var/tmp', `farvin-${Buffer.from(wished).toString('hex').slice(-24)}`);
+  const other = path.join('/var/tmp', `farvin-${createHash('sha256').update(wished).digest('hex').slice(0, 24)}`);
   step(`The account postgres may not enter ${path.dirname(wished)}; the database goes to ${other}.`);
   return other;
 }
@@ -105,14 +105,16 @@ function runningPort(bin, dir) {
 }
 
 /**
- * The database for a command that needs one: what DATABASE_URL names, else the demo's own when it was started once;
- * null when there is neither.
+ * The database for a command that needs one: what DATABASE_URL names, else the first of these homes that was started
+ * once (a house's own before the demo's); null when there is neither.
  */
-export async function databaseFor(stateDir) {
-  if (process.env.DATABASE_URL) return { env: {}, bin: programs(), stop: async () => {} };
-  if (!existsSync(path.join(stateDir, 'password'))) return null;
+export async function databaseFor(...homes) {
+  if (process.env.DATABASE_URL) return { home: homes[0], env: {}, bin: programs(), stop: async () => {} };
+  const stateDir = homes.find((h) => existsSync(path.join(h, 'password')));
+  if (!stateDir) return null;
   const cluster = await startCluster(stateDir);
   return {
+    home: stateDir,
     env: { ...cluster.env('postgres'), PHOTO_STORE: process.env.PHOTO_STORE ?? path.join(stateDir, 'photos') },
     bin: cluster.bin,
     stop: cluster.stop,

@@ -19,8 +19,8 @@ function flagsOf(
 /** The demo's database for a verb that needs one, where none is named; to be stopped again. */
 async function databaseFor(verb: AnyVerb): Promise<{ stop(): Promise<void> } | null> {
   if (!verb.database || process.env.DATABASE_URL || process.env.DATABASE_OWNER_URL) return null;
-  const [{ STATE }, { databaseFor: demo }] = await Promise.all([import('./steps.mjs'), import('./cluster.mjs')]);
-  const found = await demo(STATE);
+  const [{ HOME, STATE }, { databaseFor: own }] = await Promise.all([import('./steps.mjs'), import('./cluster.mjs')]);
+  const found = await own(HOME, STATE);
   if (!found) return null;
   Object.assign(process.env, found.env);
   return found;

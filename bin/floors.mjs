@@ -18,7 +18,8 @@ const CORE = [
   ['work'],
   ['findings'],
   ['circumstances', 'paint', 'fit', 'waves'],
-  ['csv', 'judge', 'yard'],
+  ['csv', 'judge'],
+  ['yard'],
   ['grade'],
   ['population', 'calibration'],
 ];

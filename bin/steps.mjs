@@ -8,6 +8,8 @@ import { fileURLToPath } from 'node:url';
 
 export const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 export const STATE = path.join(ROOT, '.farvin');
+/** Where a house of one's own keeps its database, pictures and secret when nothing else is said. */
+export const HOME = path.resolve(ROOT, process.env.FARVIN_HOME || '.yard');
 
 /** A failure that is told in one line; everything else is a fault of ours. */
 export class Plain extends Error {}

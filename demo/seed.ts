@@ -1,16 +1,17 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { addDays, format } from 'date-fns';
-import { count, eq } from 'drizzle-orm';
+import { count } from 'drizzle-orm';
+import type { Role } from '../src/core/people/roles';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
 import { addExportJob } from '../src/data/export-jobs';
 import { takeChanges } from '../src/data/gateway';
 import { addLink } from '../src/data/links';
-import { addLot } from '../src/data/lots';
+import { addLot, changeLot, giveLot } from '../src/data/lots';
 import { lendLot } from '../src/data/people';
-import { lot as lotTable, organisation } from '../src/data/tables/farvin';
+import { organisation } from '../src/data/tables/farvin';
 import { yardPage } from '../src/data/yard';
 import { runExport } from '../src/server/export/jobs';
 import { passwordHash } from '../src/server/password';
@@ -26,6 +27,13 @@ import { drawPicture, type PictureOrder } from './pictures';
 import type { DemoVisit } from './visit';
 
 const PASSWORD = 'tramshed-demo';
+
+/** Where a lot of the tramshed stands, who has its keys and who brings it: rows of six, keys in the office's numbered hooks. */
+const WHERE = ({ number }: DemoLot) => ({
+  stands: `Tramshed, row ${'ABCD'[Math.floor((number - 1) / 6)] ?? 'D'}, bay ${((number - 1) % 6) + 1}`,
+  keysWith: `Office, hook ${number}`,
+  consignor: number === 6 ? 'Corwin Ashdale' : 'Trustees of the tramshed',
+});
 
 async function send(db: Db, actor: Actor, inspectionId: string, changes: readonly unknown[], at: Date): Promise<void> {
   for (let i = 0; i < changes.length; i += 500) {
@@ -96,7 +104,7 @@ async function inspect(
 
 async function seed(db: Db, today: Date): Promise<string> {
   const orgId = await createOrganisation(db, 'Tramshed Dispersal Office', today);
-  const account = async (name: string, email: string, role: 'manager' | 'inspector' | 'viewer') => {
+  const account = async (name: string, email: string, role: Role) => {
     const id = await createAccount(db, { name, email, passwordHash: await passwordHash(PASSWORD), orgId, role });
     return (await actorOf(db, id))!;
   };
@@ -104,28 +112,35 @@ async function seed(db: Db, today: Date): Promise<string> {
   const ilse = await account('Ilse Brandvik', 'ilse@tramshed.example', 'inspector');
   const tomas = await account('Tomas Orrell', 'tomas@tramshed.example', 'inspector');
   const harald = await account('Harald Voss', 'harald@tramshed.example', 'viewer');
+  await account('Wenna Farrowgate', 'wenna@tramshed.example', 'editor');
+  const corwin = await account('Corwin Ashdale', 'corwin@tramshed.example', 'consignor');
   const day = (n: number) => format(addDays(today, n), 'yyyy-MM-dd');
   const saleId = await createSale(db, orgId, {
     name: 'The Tramshed Dispersal',
     place: 'Marlpit Tramshed, Vennor',
     opensOn: day(14),
     closesOn: day(24),
+    catalogueOn: day(7),
+    reportDaysBefore: 3,
   });
   for (const lot of LOTS) {
     const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
-    const ids = (await addLot(db, petra, saleId, { number: lot.number, title, reportDueOn: day(lot.dueInDays) }))!;
+    const ids = (await addLot(db, petra, saleId, {
+      number: lot.number,
+      title,
+      reportDueOn: day(lot.dueInDays),
+      ...WHERE(lot),
+    }))!;
+    if (lot.number === 6) await changeLot(db, petra, ids.lotId, { consignorId: corwin.userId }, today);
     if (lot.lent) await lendLot(db, petra, ids.lotId, harald.userId, true);
-    if (lot.keeper) await keeper(db, ids.lotId, lot.keeper);
+    for (const inspector of [ilse, tomas])
+      if (lot.keeper === inspector.name) await giveLot(db, petra, ids.lotId, inspector.userId, true);
     await inspect(db, lot.keeper === 'Tomas Orrell' ? tomas : ilse, lot, ids, today);
     if (lot.sealed) await sealLot(db, petra, ids, today);
   }
   // As the server does a moment after the last entry.
   await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));
   return orgId;
-}
-
-async function keeper(db: Db, lotId: string, name: string): Promise<void> {
-  await db.update(lotTable).set({ keeper: name }).where(eq(lotTable.id, lotId));
 }
 
 /** Seals lot 6 and shares it, so that the demo has a report to open without signing in. */

@@ -15,16 +15,35 @@ export interface Trial {
   readonly inspector: string;
 }
 
+/** A small sale of a house of its own on the tables of an environment. */
+async function trialOf(env: Record<string, string>): Promise<Trial> {
+  const told: string = await run(
+    process.execPath,
+    [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'demo/trial.ts'), 'own', '3', '0'],
+    { env, quiet: true },
+  );
+  return JSON.parse(told.trim().split('\n').at(-1)!) as Trial;
+}
+
+/** A cluster with its tables, on which nobody opened a house yet. */
+export async function emptyWorld(given: WorldOptions = {}) {
+  const world = await bareWorld(given);
+  return { ...world, trial: null };
+}
+
 /** A cluster, its tables and a small sale of its own, for tests that break things. */
-export async function ownWorld({
-  durable = false,
-  photoStore,
-  environment = {},
-}: {
-  durable?: boolean;
-  photoStore?: string;
-  environment?: Readonly<Record<string, string>>;
-} = {}) {
+export async function ownWorld(given: WorldOptions = {}) {
+  const world = await bareWorld(given);
+  return { ...world, trial: await trialOf(world.env) };
+}
+
+interface WorldOptions {
+  readonly durable?: boolean;
+  readonly photoStore?: string;
+  readonly environment?: Readonly<Record<string, string>>;
+}
+
+async function bareWorld({ durable = false, photoStore, environment = {} }: WorldOptions) {
   const cluster = await startCluster(STATE, { throwAway: true, durable });
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-own-'));
   const env: Record<string, string> = {
@@ -39,17 +58,10 @@ export async function ownWorld({
   };
   await runTs('bin/create-database.ts', ['trial'], { env: { DATABASE_URL: cluster.url('postgres') }, quiet: true });
   await runTs('bin/migrate.ts', [], { env, quiet: true });
-  const told: string = await run(
-    process.execPath,
-    [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'demo/trial.ts'), 'own', '3', '0'],
-    { env, quiet: true },
-  );
-  const trial = JSON.parse(told.trim().split('\n').at(-1)!) as Trial;
   return {
     cluster,
     env,
     photos,
-    trial,
     stop: async () => {
       await cluster.stop();
       rmSync(photos, { recursive: true, force: true });
@@ -69,7 +81,7 @@ export async function anotherHouse(name: string, records = 0, env: Record<string
 export type World = Awaited<ReturnType<typeof ownWorld>>;
 
 /** A server on the world's database; `kill` ends it as a power cut would. */
-export async function ownServer(world: World, port?: number) {
+export async function ownServer(world: Pick<World, 'env'>, port?: number) {
   const at = port ?? (await freePort());
   let child = await serve(at, world.env);
   const gone = () => new Promise<void>((resolve) => void child.once('exit', () => resolve()));

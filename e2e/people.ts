@@ -14,6 +14,8 @@ export const PEOPLE = {
   manager: 'petra@tramshed.example',
   inspector: 'ilse@tramshed.example',
   viewer: 'harald@tramshed.example',
+  editor: 'wenna@tramshed.example',
+  consignor: 'corwin@tramshed.example',
 } as const;
 export type Person = keyof typeof PEOPLE;
 

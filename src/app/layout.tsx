@@ -2,6 +2,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
+import { houseSpeech } from '@/server/house-speech';
 import { PreferencesProvider } from '@/ui/preferences';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
@@ -13,7 +14,8 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#f9f5ec' };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const preferences = readPreferences((await cookies()).get(PREFERENCES_COOKIE)?.value);
+  const held = (await cookies()).get(PREFERENCES_COOKIE)?.value;
+  const preferences = { ...readPreferences(held), ...(held === undefined && (await houseSpeech())) };
   return (
     <html lang={preferences.words} data-theme={preferences.theme}>
       <body>

@@ -1,5 +1,8 @@
 import { redirect } from 'next/navigation';
+import { isStarted } from '@/server/first-run';
 
-export default function Home(): never {
-  redirect('/yard');
+export const dynamic = 'force-dynamic';
+
+export default async function Home(): Promise<never> {
+  redirect((await isStarted()) ? '/yard' : '/start');
 }

@@ -1,4 +1,4 @@
-import { desc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, gt } from 'drizzle-orm';
 import type { Audited } from '@/core/records/audited';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
@@ -35,4 +35,21 @@ export async function auditOf(db: Db, actor: Actor, limit = 200): Promise<AuditR
   return inOrg(db, actor, (tx) =>
     tx.select().from(auditEvent).where(eq(auditEvent.orgId, actor.orgId)).orderBy(desc(auditEvent.id)).limit(limit),
   );
+}
+
+/** One page of all that was done, oldest first; empty behind the last. */
+export async function auditPage(db: Db, actor: Actor, after: number, limit: number): Promise<AuditRow[]> {
+  return inOrg(db, actor, (tx) =>
+    tx
+      .select()
+      .from(auditEvent)
+      .where(and(eq(auditEvent.orgId, actor.orgId), gt(auditEvent.id, after)))
+      .orderBy(asc(auditEvent.id))
+      .limit(limit),
+  );
+}
+
+/** Writes down that the list itself was taken out. */
+export async function noteAuditExport(db: Db, actor: Actor, format: string): Promise<void> {
+  await inOrg(db, actor, (tx) => audit(tx, actor, 'audit-exported', { detail: { what: format } }));
 }

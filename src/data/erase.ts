@@ -3,7 +3,7 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { bodyHash, nameHash } from './change-hash';
 import type { Db, Tx } from './db';
-import { account, session, user } from './tables/auth';
+import { account, session, twoFactor, user } from './tables/auth';
 import {
   changeLog,
   exportJob,
@@ -17,6 +17,7 @@ import {
   seal,
   shareLink,
 } from './tables/farvin';
+import { invitation, lotAssignment, saleLending } from './tables/house';
 
 // Erasing takes what a person or a car left out of what is otherwise written once, and leaves its hash: the log stays
 // checkable, and what it said cannot be read any more. Only the tables' owner can (migration 0009).
@@ -137,9 +138,21 @@ export function eraseLot(owner: Db, actor: Actor, lotId: string, why: string): P
       .set({ summary: null, summaryCount: -1, revisionReason: '' })
       .where(eq(inspection.lotId, lotId));
     await tx.execute(
-      sql`update audit_event set detail = detail - array['title', 'reason', 'label', 'number'] where lot_id = ${lotId}`,
+      sql`update audit_event set detail = detail - array['title', 'reason', 'label', 'number', 'why', 'to'] where lot_id = ${lotId}`,
     );
-    await tx.update(lot).set({ title: GONE, keeper: '' }).where(eq(lot.id, lotId));
+    await tx
+      .update(lot)
+      .set({
+        title: GONE,
+        keeper: '',
+        consignor: '',
+        consignorId: null,
+        keysWith: '',
+        stands: '',
+        comesWith: '',
+        withdrawnWhy: '',
+      })
+      .where(eq(lot.id, lotId));
     const pictures = await dropPictures(tx, actor.orgId, shas);
     await audit(tx, actor, 'erased', { lotId, detail: { what: `lot ${there.number}`, why } });
     return { pictures, exports: jobs.map((j) => j.id), lines };
@@ -183,6 +196,12 @@ export function erasePerson(
     );
     await tx.delete(session).where(eq(session.userId, person.id));
     await tx.delete(account).where(eq(account.userId, person.id));
+    await tx.delete(twoFactor).where(eq(twoFactor.userId, person.id));
+    await tx.delete(lotLending).where(eq(lotLending.userId, person.id));
+    await tx.delete(saleLending).where(eq(saleLending.userId, person.id));
+    await tx.delete(lotAssignment).where(eq(lotAssignment.userId, person.id));
+    await tx.update(lot).set({ consignorId: null }).where(eq(lot.consignorId, person.id));
+    await tx.update(invitation).set({ name: '', email: '' }).where(eq(invitation.userId, person.id));
     await tx.delete(membership).where(eq(membership.userId, person.id));
     await tx
       .update(user)

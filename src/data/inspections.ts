@@ -4,7 +4,7 @@ import { withDefaults } from '@/core/kinds/with-defaults';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
-import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
+import { type FilmUnit, type InspectionState, inspection, type Kerb, lot, record, sale, type Words } from './tables/farvin';
 
 export interface InspectionHead {
   readonly id: string;
@@ -26,6 +26,9 @@ export interface InspectionHead {
     opensOn: string | null;
     closesOn: string | null;
     timeZone: string;
+    words: Words;
+    units: FilmUnit;
+    kerb: Kerb;
   };
 }
 
@@ -49,6 +52,9 @@ const columns = {
     opensOn: sale.opensOn,
     closesOn: sale.closesOn,
     timeZone: sale.timeZone,
+    words: sale.words,
+    units: sale.units,
+    kerb: sale.kerb,
   },
 };
 

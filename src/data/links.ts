@@ -3,7 +3,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, within } from './db';
-import { inspection, seal, shareLink } from './tables/farvin';
+import { type FilmUnit, inspection, type Kerb, lot, sale, seal, shareLink, type Words } from './tables/farvin';
 
 /** The links of a lot, newest first; never their tokens. */
 export async function linksOf(db: Db, actor: Actor, lotId: string) {
@@ -51,11 +51,15 @@ export async function withdrawLink(db: Db, actor: Actor, id: string, at: Date): 
   });
 }
 
-/** A link that is neither expired nor withdrawn, with the seals behind it, newest first. */
+/** A link that is neither expired nor withdrawn, of a lot that is in its sale, with the seals behind it, newest first. */
 export interface OpenLink {
   readonly id: string;
   readonly orgId: string;
   readonly lotId: string;
+  /** How the sale speaks to a reader who chose nothing. */
+  readonly speech: { readonly words: Words; readonly unit: FilmUnit; readonly kerb: Kerb };
+  /** Until then it opens nothing; null where nothing holds it back. */
+  readonly opensAt: Date | null;
   readonly revisions: readonly { inspectionId: string; revision: number; sealedAt: Date; sha256: string }[];
 }
 
@@ -74,6 +78,11 @@ export async function openLink(db: Db, tokenHash: string, now: Date): Promise<Op
       ),
   );
   if (!link) return null;
+  const held = await saleBehind(db, link);
+  if (!held || held.withdrawnAt) return null;
+  const { speech } = held;
+  const opensAt = held.embargoUntil && held.embargoUntil > now ? held.embargoUntil : null;
+  if (opensAt) return { ...link, speech, opensAt, revisions: [] };
   const revisions = await inOrg(db, { orgId: link.orgId }, (tx) =>
     tx
       .select({
@@ -87,7 +96,23 @@ export async function openLink(db: Db, tokenHash: string, now: Date): Promise<Op
       .where(and(eq(inspection.lotId, link.lotId), eq(seal.orgId, link.orgId)))
       .orderBy(desc(inspection.revision)),
   );
-  return { ...link, revisions };
+  return { ...link, speech, opensAt, revisions };
+}
+
+/** What of a link's lot and sale decides whether it opens, and how it speaks. */
+async function saleBehind(db: Db, link: { readonly orgId: string; readonly lotId: string }) {
+  const [row] = await inOrg(db, { orgId: link.orgId }, (tx) =>
+    tx
+      .select({
+        withdrawnAt: lot.withdrawnAt,
+        embargoUntil: sale.embargoUntil,
+        speech: { words: sale.words, unit: sale.units, kerb: sale.kerb },
+      })
+      .from(lot)
+      .innerJoin(sale, eq(sale.id, lot.saleId))
+      .where(eq(lot.id, link.lotId)),
+  );
+  return row;
 }
 
 /** The text of one sealed report behind an open link. */

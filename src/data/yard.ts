@@ -30,6 +30,7 @@ const ROW = {
   title: lot.title,
   reportDueOn: lot.reportDueOn,
   keeper: lot.keeper,
+  withdrawn: sql<boolean>`${lot.withdrawnAt} is not null`,
   inspectionId: inspection.id,
   revision: inspection.revision,
   state: inspection.state,
@@ -67,14 +68,16 @@ const KEYS: Readonly<Record<Sort, { key: SQL; cast: SQL }>> = {
 
 /** The rule of `standing` (core/yard) as conditions; a test holds the two together. */
 function isStanding(where: Standing, today: string): SQL {
-  const open = sql`${lot.state} <> 'sealed'`;
+  const here = sql`${lot.withdrawnAt} is null`;
+  const open = sql`(${here} and ${lot.state} <> 'sealed')`;
   const soon = sql`${lot.reportDueOn} <= ${dayAfter(today, YARD_LIMITS.thinWithinDays)}`;
   const late = sql`coalesce(${lot.reportDueOn} < ${today}, false)`;
   const little = sql`(${lot.seen} < ${YARD_LIMITS.thinBelowShare} or ${lot.doubt} > ${YARD_LIMITS.thinAbovePoints})`;
   const thin = sql`coalesce(${soon} and ${little}, false)`;
   const rest = sql`${open} and not ${late} and not ${thin}`;
   const rules: Record<Standing, SQL> = {
-    sealed: sql`${lot.state} = 'sealed'`,
+    withdrawn: sql`not ${here}`,
+    sealed: sql`${here} and ${lot.state} = 'sealed'`,
     late: sql`${open} and ${late}`,
     thin: sql`${open} and not ${late} and ${thin}`,
     going: sql`${rest} and ${lot.records} > 0`,
@@ -152,6 +155,7 @@ export async function yardToday(
         going: count('going'),
         'not begun': count('not begun'),
         sealed: count('sealed'),
+        withdrawn: count('withdrawn'),
       })
       .from(lot)
       .where(own),

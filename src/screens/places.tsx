@@ -7,7 +7,7 @@ import { Walk } from './walk/walk';
 
 /** The five places of a lot, never more: the bar fits a phone and a thumb. What there is to tell goes into chapters. */
 export const PLACES: readonly Place[] = [
-  { slug: 'intake', name: 'Intake', Icon: ClipboardList, Screen: Intake },
+  { slug: 'intake', name: 'Intake', Icon: ClipboardList, Screen: Intake, loads: 'standing' },
   { slug: 'walk', name: 'Walk', Icon: Footprints, Screen: Walk },
   // Its summary and its chapters (chapters.ts) are framed by lot-place.tsx.
   { slug: 'evidence', name: 'Evidence', Icon: Layers, Screen: () => null },

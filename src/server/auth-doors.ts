@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { db } from '@/data/db';
+import { actorOf } from '@/data/actor';
+import { audit } from '@/data/audit';
+import { db, inOrg } from '@/data/db';
 import { accountOfEmail, noteSignIn, orgOfUser, tellSessionsEnded } from '@/data/sign-in-events';
 import type { SignInWhat } from '@/data/tables/auth';
 import { bodyBytes, foreignOrigin, notFound, problem, tooMany } from './api';
@@ -14,6 +16,7 @@ import { addressOf, limiter } from './rate-limit';
 const MOST_BYTES = 16_000;
 const text = z.string().max(LONGEST_PASSWORD);
 const credentials = z.object({ email: z.string().max(320), password: text });
+const codeSchema = z.object({ code: z.string().max(40) });
 const passwordChange = z.object({ currentPassword: text, newPassword: text });
 
 const trace = (request: Request) => ({
@@ -48,6 +51,10 @@ const OPEN: Readonly<Record<string, Door>> = {
   'POST /sign-in/email': signIn,
   'POST /sign-out': signOut,
   'POST /change-password': changePassword,
+  'POST /two-factor/enable': (request, body) => stepChange(request, body, 'enable'),
+  'POST /two-factor/disable': (request, body) => stepChange(request, body, 'disable'),
+  'POST /two-factor/verify-totp': secondStep,
+  'POST /two-factor/verify-backup-code': secondStep,
   'GET /get-session': answerOf,
 };
 
@@ -105,8 +112,59 @@ async function signIn(request: Request, given: unknown): Promise<Response> {
   }
   const response = await answerOf(again(request, { email, password }));
   if (response.status === 200) await forgetAttempts(db(), { account: email, address });
+  // Whoever still owes the second step is not signed in.
+  if (response.status === 200 && (await saysOf(response)).twoFactorRedirect) return response;
   if (response.status === 401 || response.status === 200) await note(response.status === 200 ? 'signed-in' : 'refused');
   return response;
+}
+
+/** What an answer of the library says, which the caller still gets. */
+const saysOf = async (response: Response): Promise<Record<string, unknown>> =>
+  (await response
+    .clone()
+    .json()
+    .catch(() => null)) ?? {};
+
+/**
+ * The second step of signing in, or the first code after it was turned on. The library counts wrong codes by account and
+ * locks them out; the address is counted at the door.
+ */
+async function secondStep(request: Request, given: unknown): Promise<Response> {
+  const parsed = codeSchema.safeParse(given);
+  if (!parsed.success) return problem(400, 'malformed', 'Give the code.');
+  const before = await sessionOf(request);
+  const response = await answerOf(again(request, { code: parsed.data.code, trustDevice: false }));
+  const { user } = await saysOf(response);
+  const userId = (user as { id?: string } | undefined)?.id ?? before?.user.id ?? null;
+  if (!userId) return response;
+  const orgId = await orgOfUser(db(), userId);
+  const note = (what: SignInWhat) => noteSignIn(db(), { ...trace(request), userId, orgId, what });
+  if (!response.ok) await note('refused');
+  else if (!before) await note('signed-in');
+  else await noteSecondStep(userId, 'second-step-on');
+  return response;
+}
+
+/** Turns the second step on (its secret and spare codes are in the answer) or off, by the password. */
+async function stepChange(request: Request, given: unknown, what: 'enable' | 'disable'): Promise<Response> {
+  const session = await sessionOf(request);
+  if (!session) return problem(401, 'signed-out', 'Sign in first.');
+  const parsed = z.object({ password: text }).safeParse(given);
+  if (!parsed.success) return problem(400, 'malformed', 'Give your password.');
+  const { email, id } = session.user;
+  const { address } = trace(request);
+  const wait = await countAttempt(db(), { account: email, userId: id, address }, new Date());
+  if (wait > 0) return waitAnswer(wait);
+  const response = await answerOf(again(request, { password: parsed.data.password }));
+  if (!response.ok) return problem(400, 'wrong-password', 'The password is not right. Nothing was changed.');
+  await forgetAttempts(db(), { account: email, address });
+  if (what === 'disable') await noteSecondStep(id, 'second-step-off');
+  return response;
+}
+
+async function noteSecondStep(userId: string, what: 'second-step-on' | 'second-step-off'): Promise<void> {
+  const actor = await actorOf(db(), userId);
+  if (actor) await inOrg(db(), actor, (tx) => audit(tx, actor, what));
 }
 
 async function signOut(request: Request): Promise<Response> {

@@ -1,5 +1,6 @@
 import { betterAuth } from 'better-auth';
 import { drizzleAdapter } from 'better-auth/adapters/drizzle';
+import { twoFactor } from 'better-auth/plugins';
 import { db } from '@/data/db';
 import * as tables from '@/data/tables/auth';
 import { ownOrigins } from './own-origins';
@@ -30,6 +31,15 @@ function create() {
     },
     // Its errors hold queries with session tokens: the routes tell what a log may hold.
     logger: { disabled: true },
+    // A code by an authenticator app (RFC 6238) as a second step, for those who turn it on; no device is trusted without.
+    plugins: [
+      twoFactor({
+        issuer: 'Farvin',
+        trustDeviceMaxAge: 1,
+        totpOptions: { digits: 6, period: 30 },
+        backupCodeOptions: { amount: 10, length: 10 },
+      }),
+    ],
     telemetry: { enabled: false },
   });
 }

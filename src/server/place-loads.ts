@@ -1,8 +1,11 @@
+import { type Role, roleMay } from '@/core/people/roles';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { revisionsOf } from '@/data/inspections';
 import { linksOf } from '@/data/links';
-import { lendingsOf } from '@/data/people';
+import { lotRow } from '@/data/lots';
+import { lendingsOf, peopleOf } from '@/data/people';
+import { salesOf } from '@/data/sales';
 import { sealsOfLot } from '@/data/seals';
 import { snapshotFor } from './export/snapshot-for';
 import type { inspectionPage } from './inspection-page';
@@ -41,8 +44,27 @@ async function release({ actor, head }: Page) {
   };
 }
 
+/** What is said of a lot besides what was seen, and for a manager whom and what it can be given to. */
+async function standing({ actor, head }: Page) {
+  const manages = mayManage(actor);
+  const [row, people, sales] = await Promise.all([
+    lotRow(db(), actor, head.lot.id),
+    manages ? peopleOf(db(), actor) : [],
+    manages ? salesOf(db(), actor) : [],
+  ]);
+  if (!row) return null;
+  const named = (is: (role: Role) => boolean) => people.filter((p) => is(p.role)).map(({ id, name }) => ({ id, name }));
+  return {
+    lot: { ...row, withdrawnAt: row.withdrawnAt?.toISOString() ?? null },
+    manages,
+    inspectors: named((r) => roleMay(r, 'enter')),
+    consignors: named((r) => r === 'consignor'),
+    sales: sales.filter((s) => s.state === 'open' || s.id === row.sale.id).map(({ id, name }) => ({ id, name })),
+  };
+}
+
 /** What places of a lot ask the server for, by the name that screens/places.tsx states. */
-const LOADS: Readonly<Record<string, (page: Page) => Promise<unknown>>> = { release };
+const LOADS: Readonly<Record<string, (page: Page) => Promise<unknown>>> = { release, standing };
 
 export async function placeLoads(name: string, page: Page): Promise<unknown> {
   const load = LOADS[name];

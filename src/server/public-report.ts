@@ -24,6 +24,7 @@ interface Parsed {
 }
 
 export interface OpenReport extends OpenedSnapshot {
+  readonly speech: OpenLink['speech'];
   readonly orgId: string;
   readonly file: ReportFile;
   readonly text: string;
@@ -78,12 +79,20 @@ async function parsedSeal(link: OpenLink, { inspectionId, sha256 }: OpenLink['re
   return read;
 }
 
-/** What a token opens, looked up once a request. */
-const linkOf = cache(async (token: string): Promise<OpenLink | null> => {
-  if (!isToken(token)) return null;
-  const link = await openLink(db(), tokenHash(token), new Date());
+/** What a token names, looked up once a request. */
+const linkNamed = cache(
+  async (token: string): Promise<OpenLink | null> =>
+    isToken(token) ? openLink(db(), tokenHash(token), new Date()) : null,
+);
+
+/** The link that a token opens, where there is something behind it. */
+async function linkOf(token: string): Promise<OpenLink | null> {
+  const link = await linkNamed(token);
   return link && link.revisions.length > 0 ? link : null;
-});
+}
+
+/** The moment until which an embargo holds a link shut; null where none does. */
+export const opensAt = async (token: string): Promise<Date | null> => (await linkNamed(token))?.opensAt ?? null;
 
 /** The sealed report behind a link's token, the newest or the revision asked for, or null when there is none to show. */
 export const openReport = cache(async (token: string, revision: number | null = null): Promise<OpenReport | null> => {
@@ -99,6 +108,7 @@ export const openReport = cache(async (token: string, revision: number | null = 
   return {
     ...opened,
     orgId: link.orgId,
+    speech: link.speech,
     file,
     text,
     key: keys ? standingOfKey(keys, file.publicKey, opened.snapshot.sealedAt) : { key: 'other', why: 'not-listed' },

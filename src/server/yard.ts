@@ -2,6 +2,7 @@ import { dayIn } from '@/core/time/day';
 import type { YardAsked, YardLot, YardRow } from '@/core/yard/yard-lot';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
+import { type HouseSettings, houseSettings } from '@/data/house';
 import { highestNumber } from '@/data/lots';
 import { type SaleRow, salesOf } from '@/data/sales';
 import { isYardPlace, type YardCounts, yardPage, yardToday } from '@/data/yard';
@@ -11,11 +12,13 @@ import { freshSummaries } from './summaries';
 
 /** Lots on one page of the Yard. */
 const PAGE = 100;
-const NO_LOTS: YardCounts = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0 };
+const NO_LOTS: YardCounts = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0, withdrawn: 0 };
 
 export interface YardSeen {
   readonly sales: readonly SaleRow[];
   readonly sale: SaleRow | null;
+  /** What the house says of itself: with it a new sale begins. */
+  readonly beginning: Pick<HouseSettings, 'timeZone' | 'currency' | 'words' | 'units'>;
   /** The calendar day in the sale's own zone. */
   readonly today: string;
   readonly rows: readonly YardLot[];
@@ -29,13 +32,17 @@ export interface YardSeen {
 export async function yardSeen(actor: Actor, asked: YardAsked, now: Date): Promise<YardSeen> {
   const memory = houseMemory();
   const sales = await memory.answer(actor, 'sales', () => salesOf(db(), actor));
-  const sale = sales.find((s) => s.id === asked.sale) ?? sales[0] ?? null;
+  const sale = sales.find((s) => s.id === asked.sale) ?? sales.find((s) => s.state !== 'archived') ?? null;
+  const house = await memory.answer(actor, 'house', () => houseSettings(db(), actor));
+  const { timeZone, currency, words, units } = house;
+  const beginning = { timeZone, currency, words, units };
   // A lot is late by the sale's own days.
   const today = dayIn(now, sale?.timeZone ?? 'UTC');
-  if (!sale) return { sales, sale, today, rows: [], nextPage: null, counts: NO_LOTS, next: null, highest: 0 };
+  if (!sale)
+    return { sales, sale, beginning, today, rows: [], nextPage: null, counts: NO_LOTS, next: null, highest: 0 };
   const question = JSON.stringify(['yard', sale.id, today, asked.show, asked.sort, asked.search, asked.after]);
   const lots = await memory.answer(actor, question, () => lotsSeen(actor, sale, asked, today, now));
-  return { sales, sale, today, ...lots };
+  return { sales, sale, beginning, today, ...lots };
 }
 
 async function lotsSeen(actor: Actor, sale: SaleRow, asked: YardAsked, today: string, now: Date) {

@@ -27,7 +27,10 @@ const NAMED = new Map(
 const UNDECIDED = new Set(['saloon', 'sedan']);
 
 function plain(text: string): string {
-  return text.trim().toLowerCase().replace(/[\s-]+/g, ' ');
+  return text
+    .trim()
+    .toLowerCase()
+    .replace(/[\s-]+/g, ' ');
 }
 
 /** How a lot's name calls the body style that a text means; null when it means none that is known. */

@@ -19,7 +19,12 @@ export default async function AccountPage() {
   return (
     <>
       <Account
-        me={{ name: actor.name, role: actor.role, userId: actor.userId }}
+        me={{
+          name: actor.name,
+          role: actor.role,
+          userId: actor.userId,
+          secondStep: present?.user.twoFactorEnabled ?? false,
+        }}
         sessions={sessions.map((s) => ({
           ...s,
           since: s.since.toISOString(),

@@ -4,7 +4,6 @@ import { mayManage } from '@/data/actor';
 import { auditOf } from '@/data/audit';
 import { db } from '@/data/db';
 import { houseSettings } from '@/data/house';
-import { peopleOf } from '@/data/people';
 import { House } from '@/screens/house/house';
 import { pageActor } from '@/server/actor';
 import { keysOf } from '@/server/published-keys';
@@ -17,9 +16,8 @@ export const dynamic = 'force-dynamic';
 export default async function HousePage() {
   const actor = await pageActor();
   if (!mayManage(actor)) redirect('/account');
-  const [keys, people, settings, events] = await Promise.all([
+  const [keys, settings, events] = await Promise.all([
     keysOf(actor.orgId),
-    peopleOf(db(), actor),
     houseSettings(db(), actor),
     auditOf(db(), actor, 100),
   ]);
@@ -28,7 +26,6 @@ export default async function HousePage() {
       <House
         orgId={actor.orgId}
         keys={keys!}
-        people={people}
         settings={settings}
         events={events.map((e) => ({
           id: e.id,

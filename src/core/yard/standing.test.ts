@@ -8,6 +8,7 @@ const lot = (extra: Partial<LotFacts> = {}): LotFacts => ({
   seen: 0.8,
   records: 10,
   doubt: 8,
+  withdrawn: false,
   ...extra,
 });
 
@@ -22,6 +23,8 @@ it('tells late, thin, going, not begun and sealed apart', () => {
   expect(standing(lot({ records: 0, seen: 0 }), TODAY)).toBe('not begun');
   expect(standing(lot({ state: 'sealed', reportDueOn: '2027-01-01' }), TODAY)).toBe('sealed');
   expect(standing(lot({ reportDueOn: null }), TODAY)).toBe('going');
+  expect(standing(lot({ withdrawn: true, state: 'sealed' }), TODAY)).toBe('withdrawn');
+  expect(standing(lot({ withdrawn: true, reportDueOn: '2027-01-01' }), TODAY)).toBe('withdrawn');
 });
 
 it('counts days over month and leap-day ends', () => {

@@ -8,6 +8,8 @@ export interface LotFacts {
   readonly records: number;
   /** Points between the ends of its grade's interval. */
   readonly doubt: number;
+  /** Whether it was taken out of the sale. */
+  readonly withdrawn: boolean;
 }
 
 /** House values of the Yard's order of urgency; unit in the name. */
@@ -20,7 +22,7 @@ export const YARD_LIMITS = {
   thinWithinDays: 5,
 } as const;
 
-export const STANDINGS = ['late', 'thin', 'going', 'not begun', 'sealed'] as const;
+export const STANDINGS = ['late', 'thin', 'going', 'not begun', 'sealed', 'withdrawn'] as const;
 export type Standing = (typeof STANDINGS)[number];
 
 const DAY_MS = 86_400_000;
@@ -30,8 +32,9 @@ export function dayAfter(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
-/** Where a lot stands today: sealed, late, thin (soon due, and little seen or the grade in much doubt), going, or not begun. */
+/** Where a lot stands today: withdrawn, sealed, late, thin (soon due, and little seen or the grade in much doubt), going, or not begun. */
 export function standing(lot: LotFacts, today: string): Standing {
+  if (lot.withdrawn) return 'withdrawn';
   if (lot.state === 'sealed') return 'sealed';
   if (lot.reportDueOn !== null && lot.reportDueOn < today) return 'late';
   const soon = lot.reportDueOn !== null && lot.reportDueOn <= dayAfter(today, YARD_LIMITS.thinWithinDays);

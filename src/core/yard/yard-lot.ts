@@ -21,7 +21,7 @@ export interface LotSummary {
 }
 
 /** What the Yard shows of a lot. */
-export interface YardLot extends Pick<LotFacts, 'number' | 'reportDueOn' | 'state'> {
+export interface YardLot extends Pick<LotFacts, 'number' | 'reportDueOn' | 'state' | 'withdrawn'> {
   readonly id: string;
   readonly title: string;
   readonly keeper: string;

@@ -10,6 +10,8 @@ import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';
 import { ChangePassword } from './change-password';
 import { deviceText } from './device';
+import { OwnName } from './own-name';
+import { SecondStep } from './second-step';
 
 interface Session {
   readonly id: string;
@@ -35,6 +37,7 @@ const WHAT: Readonly<Record<string, string>> = {
   'signed-out': 'signed out',
   revoked: 'session ended',
   'password-changed': 'changed the password',
+  recovered: 'set a new password by a link',
 };
 
 /** Who is signed in where, and for a manager what was tried: a lost phone is shut out from here. */
@@ -43,7 +46,7 @@ export function Account({
   sessions,
   events,
 }: {
-  me: { name: string; role: Role; userId: string };
+  me: { name: string; role: Role; userId: string; secondStep: boolean };
   sessions: readonly Session[];
   events: readonly Event[];
 }) {
@@ -92,11 +95,13 @@ export function Account({
           ))}
         </ul>
       </section>
+      <OwnName name={me.name} />
       <ChangePassword />
+      <SecondStep on={me.secondStep} />
       {roleMay(me.role, 'manage') && (
         <p>
           <Link className="btn" href="/house">
-            Your house: keys, people, what was done
+            Your house: people, keys, what was done
           </Link>
         </p>
       )}

@@ -15,9 +15,17 @@ export interface DoneEvent {
 export function Done({ events }: { events: readonly DoneEvent[] }) {
   return (
     <section aria-labelledby="done" className="grid gap-2">
-      <h2 id="done" className="text-lg font-bold">
-        What was done
-      </h2>
+      <div className="flex flex-wrap items-center gap-2">
+        <h2 id="done" className="flex-1 text-lg font-bold">
+          What was done
+        </h2>
+        <a className="btn btn-small" href="/api/v1/audit?format=csv" download>
+          All as CSV
+        </a>
+        <a className="btn btn-small" href="/api/v1/audit?format=json" download>
+          All as JSON
+        </a>
+      </div>
       {events.length === 0 && <p className="text-soft">Nothing yet.</p>}
       <ol className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
         {events.map((e) => (

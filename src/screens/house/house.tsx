@@ -1,26 +1,32 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { PublishedKeys } from '@/core/seal/known-keys';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
+import { told } from '@/ui/told';
 import { Done, type DoneEvent } from './done';
+import { HouseSpeaks, type Speech } from './house-speaks';
 import { Keys } from './keys';
-import { People, type Person } from './people';
-import { told } from './told';
+
+const BESIDE = [
+  ['/people', 'People'],
+  ['/numbers', 'Numbers'],
+  ['/tolerances', 'Tolerances'],
+  ['/account', 'Sign-ins'],
+] as const;
 
 /** What a manager looks after besides the lots. */
 export function House({
   orgId,
   keys,
-  people,
   settings,
   events,
 }: {
   orgId: string;
   keys: PublishedKeys;
-  people: readonly Person[];
-  settings: { publishesPlaces: boolean; keepAddressesDays: number | null };
+  settings: Speech & { publishesPlaces: boolean; keepAddressesDays: number | null };
   events: readonly DoneEvent[];
 }) {
   const router = useRouter();
@@ -30,6 +36,14 @@ export function House({
   };
   return (
     <PlainPage title="House" about={keys.organisation.name} menu={<ReaderMenu compact />}>
+      <nav aria-label="Of the house" className="flex flex-wrap gap-2">
+        {BESIDE.map(([href, name]) => (
+          <Link key={href} className="btn" href={href}>
+            {name}
+          </Link>
+        ))}
+      </nav>
+      <HouseSpeaks settings={settings} />
       <Keys orgId={orgId} keys={keys} />
       <section aria-labelledby="strangers" className="grid gap-2">
         <h2 id="strangers" className="text-lg font-bold">
@@ -50,7 +64,6 @@ export function House({
         </p>
       </section>
       <KeepAddresses days={settings.keepAddressesDays} />
-      <People people={people} />
       <Done events={events} />
     </PlainPage>
   );

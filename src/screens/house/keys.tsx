@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { PublishedKeys } from '@/core/seal/known-keys';
 import { Modal } from '@/ui/parts/modal';
+import { told } from '@/ui/told';
 import { momentText } from '@/words/dates';
-import { told } from './told';
 
 /** The keys with which the house seals: the present one, those before, and what to do when one is lost or stolen. */
 export function Keys({ orgId, keys }: { orgId: string; keys: PublishedKeys }) {

@@ -4,18 +4,28 @@ import { TriangleAlert } from 'lucide-react';
 import Link from 'next/link';
 import { useInspection } from '@/ui/records/inspection';
 import { STEP_CAUTIONS } from '@/words/cautions';
+import type { PlaceProps } from '../place';
 import { CarForm } from './car-form';
 import { ClaimsForm } from './claims-form';
+import { LotStanding, type Standing } from './lot-standing';
 import { VisitsForm } from './visits-form';
 
 /** What the car is, what its owner allows and says, and under what conditions it is looked at. */
-export function Intake() {
+export function Intake({ loaded }: PlaceProps) {
+  const standing = loaded as Standing | null | undefined;
   const { facts, plan, mayEdit } = useInspection();
   return (
     <main className="flex-1 overflow-y-auto">
-      <div className="mx-auto grid max-w-6xl items-start gap-5 p-4 lg:grid-cols-[1.25fr_1fr]">
-        <CarForm />
-        <div className="grid gap-5">
+      <div className="mx-auto grid max-w-6xl items-start gap-5 p-4 lg:grid-cols-[1.25fr_1fr] lg:grid-rows-[auto_1fr]">
+        {standing && (
+          <div className="lg:col-start-2">
+            <LotStanding standing={standing} />
+          </div>
+        )}
+        <div className="lg:col-start-1 lg:row-span-2 lg:row-start-1">
+          <CarForm />
+        </div>
+        <div className="grid gap-5 lg:col-start-2">
           <VisitsForm />
           <ClaimsForm />
           <section className="sheet grid gap-2 p-4">

@@ -2,6 +2,7 @@ import { DEFAULT_GRADE_TABLES } from '@/core/grade/shipped';
 import { type Standing, standing } from '@/core/yard/standing';
 import type { YardLot } from '@/core/yard/yard-lot';
 import { IntervalBand } from '@/ui/charts/interval-band';
+import { LotNumber } from '@/ui/parts/lot-number';
 import { daysUntil } from '@/words/dates';
 import { bandText, gradeFigures } from '@/words/grade';
 import { plural } from '@/words/plural';
@@ -21,14 +22,6 @@ export function due(lot: YardLot, today: string): string {
   if (left === 0) return 'due today';
   const days = plural(Math.abs(left), 'day');
   return left < 0 ? `${days} late` : `in ${days}`;
-}
-
-export function LotNumber({ n }: { n: number }) {
-  return (
-    <span className="grid h-11 min-w-11 shrink-0 place-items-center rounded-cut border-2 border-ink bg-card px-1 font-head text-xl font-bold">
-      {n}
-    </span>
-  );
 }
 
 /** One lot of the Yard; drawn on the server alone, its link is followed by LotLinks. */

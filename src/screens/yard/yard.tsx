@@ -1,27 +1,22 @@
-import { ArrowRight } from 'lucide-react';
+import { ArrowRight, Search } from 'lucide-react';
 import Link from 'next/link';
-import { type Role, roleMay } from '@/core/people/roles';
+import { type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import { STANDINGS, type Standing } from '@/core/yard/standing';
 import type { YardAsked, YardLot } from '@/core/yard/yard-lot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
+import { LotNumber } from '@/ui/parts/lot-number';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { dayText } from '@/words/dates';
 import { Answer } from './answer';
 import { AskYard, Rows, ShowAll } from './ask-yard';
 import { LotLinks } from './lot-links';
+import { FirstSale, SaleActs, type SaleShown } from './sale-acts';
+import type { Beginning } from './sale-form';
 import { SaveSaleOffline } from './save-sale-offline';
 import { YardActs } from './yard-acts';
 import { yardAddress } from './yard-address';
 import { YardFilter } from './yard-filter';
-import { due, LotNumber, whereIs, YardRow } from './yard-row';
-
-interface Sale {
-  readonly id: string;
-  readonly name: string;
-  readonly place: string;
-  readonly opensOn: string | null;
-  readonly closesOn: string | null;
-}
+import { due, whereIs, YardRow } from './yard-row';
 
 interface Me {
   readonly name: string;
@@ -29,8 +24,10 @@ interface Me {
 }
 
 interface Props {
-  readonly sales: readonly { id: string; name: string }[];
-  readonly sale: Sale | null;
+  readonly sales: readonly SaleShown[];
+  readonly sale: SaleShown | null;
+  /** With what a new sale begins. */
+  readonly beginning: Beginning;
   readonly rows: readonly YardLot[];
   readonly nextPage: string | null;
   readonly counts: Readonly<Record<Standing, number>>;
@@ -42,28 +39,30 @@ interface Props {
 }
 
 /** The sale's lots: what next, what is late, what is thin. Drawn on the server but for what is pressed or typed in. */
-export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest, today, me }: Props) {
+export function Yard({ sales, sale, beginning, rows, nextPage, counts, next, asked, highest, today, me }: Props) {
   const total = STANDINGS.reduce((s, w) => s + counts[w], 0);
   const manages = roleMay(me.role, 'manage');
   return (
     <div className="min-h-full">
-      <Head sale={sale} me={me} />
+      <Head sale={sale} me={me} beginning={beginning} />
       <AskYard asked={asked}>
         <main className="mx-auto grid max-w-6xl grid-cols-1 gap-5 px-4 py-5">
-          {sales.length > 1 && <Sales sales={sales} here={sale?.id} />}
-          {total === 0 ? (
+          <Sales sales={sales} sale={sale} />
+          {!sale ? (
+            <NoSale role={me.role} beginning={beginning} />
+          ) : total === 0 ? (
             <p className="sheet p-6">
               No lot yet.{' '}
-              {manages ? 'Add the first one with its number and name.' : 'The manager adds the lots of a sale.'}
+              {manages ? 'Add the first one with its number and name, or many from a list.' : NOTHING_YET[me.role]}
             </p>
           ) : (
             <Today next={next} counts={counts} today={today} />
           )}
           <section aria-label="Lots" className="grid grid-cols-1 gap-3">
             <div className="flex flex-wrap items-center gap-2">
-              <YardFilter counts={counts} total={total} />
+              {sale && <YardFilter counts={counts} total={total} />}
               {sale && total > 0 && <SaveSaleOffline saleId={sale.id} />}
-              {manages && sale && <YardActs saleId={sale.id} highest={highest} />}
+              {manages && sale?.state === 'open' && <YardActs saleId={sale.id} highest={highest} />}
             </div>
             {total > 0 && rows.length === 0 && (
               <p className="sheet p-6">
@@ -87,7 +86,7 @@ export function Yard({ sales, sale, rows, nextPage, counts, next, asked, highest
   );
 }
 
-function Head({ sale, me }: { sale: Sale | null; me: Me }) {
+function Head({ sale, me, beginning }: { sale: SaleShown | null; me: Me; beginning: Beginning }) {
   const days = sale && [
     sale.place,
     sale.opensOn && `opens ${dayText(sale.opensOn)}`,
@@ -101,30 +100,92 @@ function Head({ sale, me }: { sale: Sale | null; me: Me }) {
           <h1 className="truncate text-xl font-bold sm:text-2xl">{sale?.name ?? 'Yard'}</h1>
           <p className="truncate text-sm text-soft">{days ? days.filter(Boolean).join(' · ') : 'No sale yet'}</p>
         </div>
+        {sale && roleMay(me.role, 'manage') && <SaleActs sale={sale} beginning={beginning} />}
         <Link href="/account" className="hidden rounded-cut px-2 py-1 text-right text-sm hover:bg-wash sm:block">
           {me.name}
           <br />
           <span className="text-soft">{me.role}</span>
         </Link>
+        <Link href="/find" className="btn btn-small">
+          <Search size={16} aria-hidden="true" /> Find
+        </Link>
+        {roleMay(me.role, 'manage') && (
+          <Link href="/people" className="btn btn-small max-sm:hidden">
+            People
+          </Link>
+        )}
+        {roleMay(me.role, 'manage') && (
+          <Link href="/house" className="btn btn-small max-sm:hidden">
+            House
+          </Link>
+        )}
         <ReaderMenu compact />
       </div>
     </header>
   );
 }
 
-function Sales({ sales, here }: { sales: readonly { id: string; name: string }[]; here: string | undefined }) {
+const NOTHING_YET: Readonly<Record<Role, string>> = {
+  manager: '',
+  inspector: 'The manager adds the lots of a sale.',
+  editor: 'The manager adds the lots of a sale.',
+  consignor: 'No car of yours is in this sale.',
+  viewer: 'No lot is lent to you.',
+};
+
+/** Said where there is no sale that one may see. */
+function NoSale({ role, beginning }: { role: Role; beginning: Beginning }) {
+  if (!roleMay(role, 'manage'))
+    return (
+      <p className="sheet p-6">
+        {seesOwnOnly(role)
+          ? 'Nothing is lent to you yet. A manager of the house does that.'
+          : 'No sale yet. A manager of the house opens one.'}
+      </p>
+    );
   return (
-    <nav aria-label="Sales" className="flex flex-wrap gap-2">
-      {sales.map((s) => (
-        <Link
-          key={s.id}
-          href={yardAddress({ sale: s.id })}
-          className="btn btn-small"
-          aria-current={s.id === here ? 'page' : undefined}
-        >
-          {s.name}
+    <div className="sheet grid gap-4 p-6">
+      <p className="text-lg">
+        No sale yet. Open one: its lots follow by hand, from a list or from a bundle. A stock of cars is a sale without
+        a closing day.
+      </p>
+      <FirstSale beginning={beginning} />
+      <p className="text-soft">
+        Whoever works with you comes in by a link that you make under{' '}
+        <Link className="font-semibold underline underline-offset-4" href="/people">
+          People
         </Link>
-      ))}
+        .
+      </p>
+    </div>
+  );
+}
+
+/** The house's sales, those in the archive folded away. */
+function Sales({ sales, sale }: { sales: readonly SaleShown[]; sale: SaleShown | null }) {
+  const link = (s: SaleShown) => (
+    <Link
+      key={s.id}
+      href={yardAddress({ sale: s.id })}
+      className="btn btn-small"
+      aria-current={s.id === sale?.id ? 'page' : undefined}
+    >
+      {s.name}
+      {s.state !== 'open' && <span className="text-soft"> ({s.state})</span>}
+    </Link>
+  );
+  const shown = sales.filter((s) => s.state !== 'archived' || s.id === sale?.id);
+  const away = sales.filter((s) => !shown.includes(s));
+  if (shown.length < 2 && away.length === 0) return null;
+  return (
+    <nav aria-label="Sales" className="flex flex-wrap items-center gap-2">
+      {shown.map(link)}
+      {away.length > 0 && (
+        <details className="flex flex-wrap gap-2">
+          <summary className="cursor-pointer px-2 text-sm text-soft">{away.length} in the archive</summary>
+          <div className="mt-2 flex flex-wrap gap-2">{away.map(link)}</div>
+        </details>
+      )}
     </nav>
   );
 }

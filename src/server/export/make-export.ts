@@ -58,9 +58,13 @@ async function printFiles(
 }
 
 async function makePdf(db: Db, actor: Actor, inspectionId: string, dir: string, progress: Progress): Promise<string> {
-  const found = await snapshotFor(db, actor, inspectionId, new Date());
-  if (!found) throw new Error('there is no report to print: the car is not stated yet');
+  const [found, head] = await Promise.all([
+    snapshotFor(db, actor, inspectionId, new Date()),
+    inspectionHead(db, actor, inspectionId),
+  ]);
+  if (!found || !head) throw new Error('there is no report to print: the car is not stated yet');
   const { snapshot, unreadable, sealed } = found;
+  const { words, kerb, units } = head.sale;
   const total = snapshot.bundle.photos.length + 1;
   registerFonts();
   const files = await printFiles(snapshot.bundle, dir, (done) => progress(done, total));
@@ -69,21 +73,22 @@ async function makePdf(db: Db, actor: Actor, inspectionId: string, dir: string, 
     snapshot,
     unreadable,
     sealed,
-    wording: PLAIN_WORDING,
-    unit: 'um',
+    // In the sale's own words: a print has no reader who chooses.
+    wording: { ...PLAIN_WORDING, words, kerb },
+    unit: units,
     pictureFile: (sha256: string) => files.get(sha256) ?? null,
   });
   await renderToFile(document as unknown as Parameters<typeof renderToFile>[0], out);
-  await labelPages(out);
+  await labelPages(out, words);
   await progress(total, total);
   return out;
 }
 
 /** Numbers the pages for viewers as they are printed, and names the language: the layout library writes neither. */
-async function labelPages(file: string): Promise<void> {
+async function labelPages(file: string, language: string): Promise<void> {
   const pdf = await PDFDocument.load(await readFile(file), { updateMetadata: false });
   const { context, catalog } = pdf;
-  catalog.set(PDFName.of('Lang'), PDFString.of(PLAIN_WORDING.words));
+  catalog.set(PDFName.of('Lang'), PDFString.of(language));
   catalog.set(PDFName.of('PageLabels'), context.obj({ Nums: [0, { S: 'D', St: 1 }] }));
   await writeFile(file, await pdf.save());
 }
@@ -132,8 +137,11 @@ async function makeReportZip(
   dir: string,
   progress: Progress,
 ): Promise<string> {
-  const found = await snapshotFor(db, actor, inspectionId, new Date());
-  if (!found) throw new Error('there is no report to pack: the car is not stated yet');
+  const [found, head] = await Promise.all([
+    snapshotFor(db, actor, inspectionId, new Date()),
+    inspectionHead(db, actor, inspectionId),
+  ]);
+  if (!found || !head) throw new Error('there is no report to pack: the car is not stated yet');
   const { snapshot, sealed } = found;
   const { bundle } = snapshot;
   const total = 2 * bundle.photos.length + 2;

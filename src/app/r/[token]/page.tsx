@@ -1,9 +1,10 @@
 import type { Metadata } from 'next';
 import { cookies, headers } from 'next/headers';
 import { PublicReport } from '@/screens/public-report/public-report';
-import { noteOpening, openReport, pdfOf, revisionAsked, strangerMust } from '@/server/public-report';
+import { noteOpening, openReport, opensAt, pdfOf, revisionAsked, strangerMust } from '@/server/public-report';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
+import { momentText } from '@/words/dates';
 
 export const dynamic = 'force-dynamic';
 
@@ -32,6 +33,17 @@ export default async function PublicReportPage({ params, searchParams }: Params)
   }
   const report = await openReport(token, revisionAsked((await searchParams).revision));
   if (report) await noteOpening(token, head);
+  const opens = report ? null : await opensAt(token);
+  if (opens)
+    return (
+      <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
+        <h1 className="text-3xl font-bold">Not open yet</h1>
+        <p>
+          The house holds this report back until <strong>{momentText(opens.toISOString())}</strong>. Keep the link: it
+          opens then.
+        </p>
+      </main>
+    );
   if (!report) {
     return (
       <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
@@ -44,7 +56,9 @@ export default async function PublicReportPage({ params, searchParams }: Params)
     );
   }
   const pdf = await pdfOf(report);
-  const { words, sides, kerb, unit } = readPreferences((await cookies()).get(PREFERENCES_COOKIE)?.value);
+  const held = (await cookies()).get(PREFERENCES_COOKIE)?.value;
+  // Whoever chose nothing is spoken to as the sale speaks.
+  const { words, sides, kerb, unit } = { ...readPreferences(held), ...(held === undefined && report.speech) };
   return (
     <PublicReport
       snapshot={report.snapshot}

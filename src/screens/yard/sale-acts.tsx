@@ -1,0 +1,78 @@
+'use client';
+
+import { ChevronDown } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { SaleFacts } from '@/core/yard/sale-facts';
+import { Modal } from '@/ui/parts/modal';
+import { told } from '@/ui/told';
+import { type Beginning, SaleForm } from './sale-form';
+
+export type SaleShown = SaleFacts & { readonly id: string; readonly state: 'open' | 'closed' | 'archived' };
+
+const STEPS = {
+  open: [
+    ['closed', 'Close it', 'No more lots come in; what is there goes on.'],
+    ['archived', 'Put it into the archive', 'It stands on the Yard no longer. Links and reports stay.'],
+  ],
+  closed: [
+    ['open', 'Open it again', 'Lots come in again.'],
+    ['archived', 'Put it into the archive', 'It stands on the Yard no longer. Links and reports stay.'],
+  ],
+  archived: [['open', 'Back to the Yard', 'It stands on the Yard again, and takes lots.']],
+} as const;
+
+/** What a manager does with a sale: change what is said of it, close it, put it away, open another. */
+export function SaleActs({ sale, beginning }: { sale: SaleShown; beginning: Beginning }) {
+  const router = useRouter();
+  const [open, setOpen] = useState<'acts' | 'edit' | 'new' | null>(null);
+  const close = () => setOpen(null);
+  const move = async (state: string) => {
+    const done = await told(`/api/v1/sales/${sale.id}/state`, 'POST', { state }, 'Done. It can be taken back here.');
+    close();
+    if (done) router.refresh();
+  };
+  const act = (name: string, says: string, onPress: () => void) => (
+    <li key={name}>
+      <button
+        type="button"
+        className="grid w-full rounded-cut border border-line p-3 text-left hover:border-ink"
+        onClick={onPress}
+      >
+        <span className="font-semibold">{name}</span>
+        <span className="text-sm text-soft">{says}</span>
+      </button>
+    </li>
+  );
+  return (
+    <>
+      <button type="button" className="btn btn-small" onClick={() => setOpen('acts')}>
+        Sale <ChevronDown size={14} aria-hidden="true" />
+      </button>
+      {open === 'acts' && (
+        <Modal title={sale.name} onClose={close}>
+          <ul className="grid gap-2">
+            {act('Change what is said of it', 'Name, place, days, words, embargo.', () => setOpen('edit'))}
+            {STEPS[sale.state].map(([state, name, says]) => act(name, says, () => void move(state)))}
+            {act('Open another sale', 'Or a stock without end.', () => setOpen('new'))}
+          </ul>
+        </Modal>
+      )}
+      {open === 'edit' && <SaleForm sale={sale} beginning={beginning} onClose={close} />}
+      {open === 'new' && <SaleForm sale={null} beginning={beginning} onClose={close} />}
+    </>
+  );
+}
+
+/** Where there is no sale yet, or none that is not put away. */
+export function FirstSale({ beginning }: { beginning: Beginning }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <button type="button" className="btn btn-main justify-self-start" onClick={() => setOpen(true)}>
+        Open a sale
+      </button>
+      {open && <SaleForm sale={null} beginning={beginning} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
