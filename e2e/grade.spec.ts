@@ -34,7 +34,7 @@ test('a grade can be argued with, and its numbers changed with open eyes', async
   // A manager changes a number, sees what it moves, stops a try, tries to the end, keeps it, and takes it back.
   const managing = await browserOf(browser, { email: manager });
   const page = await managing.newPage();
-  await page.goto('/numbers');
+  await page.goto('/grade-numbers');
   await expect(page.getByRole('heading', { name: /44 of 44 as people grade them/ })).toBeVisible();
   await page.getByText('Curves', { exact: true }).click();
   await page.getByLabel('Points lost, point 5').fill('4');
@@ -62,7 +62,7 @@ test('a grade can be argued with, and its numbers changed with open eyes', async
   await expect(page.getByText('Kept. Reports that are sealed stay as they are')).toBeVisible();
   await page.goto(`/lots/${lotId}/grade`);
   await expect(page.getByRole('button', { name: /^Metal/ })).not.toHaveText(before);
-  await page.goto('/numbers');
+  await page.goto('/grade-numbers');
   await page.getByRole('button', { name: 'Back to the shipped ones' }).click();
   await expect(page.getByRole('heading', { name: /44 of 44 as people grade them/ })).toBeVisible();
   await managing.close();
@@ -73,7 +73,7 @@ test('a grade can be argued with, and its numbers changed with open eyes', async
   expect((await api.get('/api/v1/numbers')).status()).toBe(200);
   expect((await api.delete('/api/v1/numbers')).status()).toBe(403);
   const look = await reading.newPage();
-  await look.goto('/numbers');
+  await look.goto('/grade-numbers');
   await expect(look.getByText('A manager of your organisation can change these.')).toBeVisible();
   await expect(look.getByLabel('Metal weighs, keeper')).toBeDisabled();
   await reading.close();

@@ -28,7 +28,11 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['house', '/house', 'Signing keys'],
     ['keys', keys, /^Keys of/],
     ['grade', `/lots/${lotId}/grade`, 'Nine axes and what each lost'],
-    ['numbers', '/numbers', 'Numbers of the grade'],
+    ['numbers of the grade', '/grade-numbers', 'Numbers of the grade'],
+    ['numbers', '/numbers', 'Numbers'],
+    ['one table', '/numbers/profiles', 'Film bands and schools'],
+    ['people', '/people', 'People'],
+    ['find', '/find?q=halyard', 'Find'],
     ['report', `/lots/${lotId}/report`, 'Where it is'],
     ['public report', path, 'Findings'],
   ];

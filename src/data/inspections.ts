@@ -4,7 +4,16 @@ import { withDefaults } from '@/core/kinds/with-defaults';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
-import { type FilmUnit, type InspectionState, inspection, type Kerb, lot, record, sale, type Words } from './tables/farvin';
+import {
+  type FilmUnit,
+  type InspectionState,
+  inspection,
+  type Kerb,
+  lot,
+  record,
+  sale,
+  type Words,
+} from './tables/farvin';
 
 export interface InspectionHead {
   readonly id: string;

@@ -1,9 +1,11 @@
-import { and, eq, ne } from 'drizzle-orm';
+import { and, desc, eq, ne } from 'drizzle-orm';
 import { type JudgedBy, TABLES, type TableName, type Tables, tablesKept, tablesSealed } from '@/core/grade/all-tables';
+import { canonicalText } from '@/core/seal/seal';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { inspection, orgTable } from './tables/farvin';
+import { orgTableChange } from './tables/house';
 
 /** The organisation's tables of domain numbers. */
 export async function orgTables(db: Db, actor: Actor): Promise<JudgedBy> {
@@ -45,6 +47,12 @@ export async function keepTables(
 
 /** Writes or takes away one own table; whether there was anything to do. */
 async function keepOne(tx: Tx, actor: Actor, name: string, value: unknown): Promise<boolean> {
+  const [present] = await tx
+    .select({ value: orgTable.value })
+    .from(orgTable)
+    .where(and(eq(orgTable.orgId, actor.orgId), eq(orgTable.name, name)))
+    .for('update');
+  if (present && value !== null && canonicalText(present.value) === canonicalText(value)) return false;
   const done =
     value === null
       ? await tx
@@ -56,5 +64,49 @@ async function keepOne(tx: Tx, actor: Actor, name: string, value: unknown): Prom
           .values({ orgId: actor.orgId, name, value })
           .onConflictDoUpdate({ target: [orgTable.orgId, orgTable.name], set: { value } })
           .returning({ name: orgTable.name });
-  return done.length > 0;
+  if (done.length === 0) return false;
+  await tx.insert(orgTableChange).values({
+    orgId: actor.orgId,
+    name,
+    actorId: actor.userId,
+    actorName: actor.name,
+    before: present?.value ?? null,
+    after: value,
+  });
+  return true;
+}
+
+/** Stored names of the tables that the actor's house has of its own. */
+export async function ownTableNames(db: Db, actor: Actor): Promise<string[]> {
+  const rows = await inOrg(db, actor, (tx) =>
+    tx.select({ name: orgTable.name }).from(orgTable).where(eq(orgTable.orgId, actor.orgId)),
+  );
+  return rows.map((r) => r.name);
+}
+
+/** One change of a table of numbers; null before or after is the shipped one. */
+export interface TableChange {
+  readonly id: number;
+  readonly at: Date;
+  readonly who: string;
+  readonly before: unknown;
+  readonly after: unknown;
+}
+
+/** How a table of the actor's house changed, newest first, as far as it was written down (from 26 November 2026 on). */
+export async function tableHistory(db: Db, actor: Actor, name: TableName, limit = 50): Promise<TableChange[]> {
+  return inOrg(db, actor, (tx) =>
+    tx
+      .select({
+        id: orgTableChange.id,
+        at: orgTableChange.at,
+        who: orgTableChange.actorName,
+        before: orgTableChange.before,
+        after: orgTableChange.after,
+      })
+      .from(orgTableChange)
+      .where(and(eq(orgTableChange.orgId, actor.orgId), eq(orgTableChange.name, TABLES[name].stored)))
+      .orderBy(desc(orgTableChange.id))
+      .limit(limit),
+  );
 }

@@ -1,20 +1,27 @@
 import type { Metadata } from 'next';
-import { mayManage } from '@/data/actor';
+import { DEFAULT_TABLES, TABLES, type TableName } from '@/core/grade/all-tables';
 import { db } from '@/data/db';
-import { orgTables } from '@/data/org-tables';
-import { Numbers } from '@/screens/numbers/numbers';
+import { orgTables, ownTableNames } from '@/data/org-tables';
+import { TableList } from '@/screens/numbers/table-list';
 import { pageActor } from '@/server/actor';
 import { Messages } from '@/ui/shell/messages';
 
-export const metadata: Metadata = { title: 'Numbers of the grade' };
+export const metadata: Metadata = { title: 'Numbers' };
 export const dynamic = 'force-dynamic';
 
+/** Every table of numbers that judgements use. */
 export default async function NumbersPage() {
   const actor = await pageActor();
-  const { tables } = await orgTables(db(), actor);
+  const [own, { unfit }] = await Promise.all([ownTableNames(db(), actor), orgTables(db(), actor)]);
+  const tables = (Object.keys(TABLES) as TableName[]).map((name) => ({
+    name,
+    own: own.includes(TABLES[name].stored),
+    unfit: unfit.includes(TABLES[name].stored),
+    source: (DEFAULT_TABLES[name] as { source?: string }).source ?? '',
+  }));
   return (
     <>
-      <Numbers tables={tables} mayEdit={mayManage(actor)} />
+      <TableList tables={tables} />
       <Messages />
     </>
   );

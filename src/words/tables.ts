@@ -1,0 +1,36 @@
+import type { TableName } from '@/core/grade/all-tables';
+
+/** What each table of numbers is called, and what hangs on it. */
+export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; readonly says: string }>> = {
+  grade: { name: 'Grade', says: 'Lenses, curves, bands and rules by which a car is graded.' },
+  work: { name: 'Work', says: 'Hours, parts, trades and rates of putting right.' },
+  yardstick: {
+    name: 'Yardstick',
+    says: 'What made cars of an age are like: measured from the other numbers, never typed.',
+  },
+  profiles: {
+    name: 'Film bands and schools',
+    says: 'From which thickness film is factory, resprayed or heavy, by school.',
+  },
+  paintLosses: { name: 'Losses by paint', says: 'What filler and heavy film cost the finish.' },
+  tolerances: { name: 'Gaps and tolerances', says: 'Nominal gaps by years, make, model and seam, and what is good.' },
+  fitLosses: { name: 'Losses by fit', says: 'What gaps out of tolerance cost.' },
+  waveLosses: { name: 'Losses by waves', says: 'What panels that are not straight cost.' },
+  colourLosses: { name: 'Losses by colour', says: 'What colours that differ from panel to panel cost.' },
+  findingCaps: { name: 'Caps by findings', says: 'Above which grade a car with such a finding cannot stand.' },
+  identityCaps: { name: 'Caps by identity', says: 'Above which grade a car without its numbers cannot stand.' },
+};
+
+const UNITS: readonly (readonly [RegExp, string])[] = [
+  [/Um$|Um › [^›]+$/, 'µm'],
+  [/Mm$/, 'mm'],
+  [/PerM2$|^perM2$/, 'h/m²'],
+  [/[a-z]M$/, 'm'],
+  [/hours/, 'h'],
+  [/DeltaE$/, 'ΔE'],
+  [/(parts|rates)/, 'money'],
+  [/[Yy]ear$/, 'year'],
+];
+
+/** The unit of a number in a table, by how its place is called; empty where it is a plain number or a share. */
+export const unitOfPlace = (place: string): string => UNITS.find(([pattern]) => pattern.test(place))?.[1] ?? '';
