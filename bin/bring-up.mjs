@@ -2,7 +2,7 @@
 import { randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { startCluster } from './cluster.mjs';
+import { programs, startCluster } from './cluster.mjs';
 import { build, end, Plain, packages, portIsFree, runTs, serve, step } from './steps.mjs';
 
 /** What a file of a home holds; made of random letters when it is not there. */
@@ -25,6 +25,7 @@ export async function bringUp({
   prepare = async () => {},
   before = async () => ({}),
   tell,
+  backups = null,
 }) {
   if (Number(process.versions.node.split('.')[0]) < 20)
     throw new Plain(`Node 20 or newer is needed; this is ${process.versions.node}.`);
@@ -63,12 +64,42 @@ export async function bringUp({
     // The server has no use for the tables' owner.
     server = await serve(port, { ...env, ...more, DATABASE_OWNER_URL: '' });
     server.on('exit', () => stop(1));
+    if (backups) looksAfterBackups({ ...env, FARVIN_BACKUPS: backups, PG_BIN: programs() ?? '' });
     tell(env, more);
     console.log('Ctrl-C stops it.');
   } catch (error) {
     console.error(error instanceof Plain ? error.message : error);
     await stop(1);
   }
+}
+
+const ASKED_EVERY_MS = 15_000;
+const DUE_EVERY_MS = 600_000;
+
+/** Makes backups that are asked for or due, one at a time, for as long as this program runs. */
+async function looksAfterBackups(env) {
+  // Loaded here: on a fresh machine the packages come first.
+  const { default: postgres } = await import('postgres');
+  let busy = false;
+  let lookedAt = 0;
+  const isAsked = async () => {
+    const sql = postgres(env.DATABASE_URL, { max: 1, connect_timeout: 5, onnotice: () => {} });
+    const rows = await sql`select 1 from backup_run where state = 'asked' limit 1`.catch(() => []);
+    await sql.end({ timeout: 1 });
+    return rows.length > 0;
+  };
+  const look = async () => {
+    if (busy) return;
+    busy = true;
+    if (Date.now() - lookedAt > DUE_EVERY_MS || (await isAsked())) {
+      lookedAt = Date.now();
+      await runTs('bin/keep-backups.ts', ['once'], { env, quiet: true }).catch(() =>
+        step('A backup could not be made; House says why.'),
+      );
+    }
+    busy = false;
+  };
+  setInterval(look, ASKED_EVERY_MS).unref();
 }
 
 /** Runs a start command; a failure of the machine or its settings is told in a line. */

@@ -1,10 +1,13 @@
 // The application's server: the built app behind one HTTP server that states truly where a request came from.
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import path from 'node:path';
 import next from 'next';
 import { addressOf } from './address.js';
 import { checkDatabase } from './check-database.mjs';
 import { Plain, ROOT } from './steps.mjs';
 
+process.env.FARVIN_VERSION = JSON.parse(readFileSync(path.join(ROOT, 'package.json'), 'utf8')).version;
 const port = Number(process.env.PORT ?? 3000);
 const hostname = process.env.HOST ?? '127.0.0.1';
 /** How many proxies of our own stand in front: each adds one address at the right end of `x-forwarded-for`. */

@@ -32,6 +32,11 @@ starting(async () => {
     home: HOME,
     port,
     command: 'npm start',
+    // Where the tables' owner is not known here, backups are made where it is (docs/operate.md).
+    backups:
+      process.env.DATABASE_URL && !process.env.DATABASE_OWNER_URL
+        ? null
+        : (process.env.FARVIN_BACKUPS ?? path.join(HOME, 'backups')),
     before: async (env) => {
       const started = await hasYard(env.DATABASE_URL);
       return started ? {} : { FARVIN_START_CODE: process.env.FARVIN_START_CODE ?? kept(HOME, 'start-code', 5) };
@@ -46,7 +51,7 @@ starting(async () => {
       );
       if (!process.env.DATABASE_URL)
         console.log(
-          `Its database, pictures and secret lie in ${path.relative(ROOT, HOME) || HOME}. Keep copies: npm run backup -- FILE`,
+          `Its database, pictures, secret and daily backups lie in ${path.relative(ROOT, HOME) || HOME}. Keep copies of the last two on another machine.`,
         );
       console.log(
         'Running it for real, with TLS, mail and backups: docs/operate.md. With made-up lots to try: npm run demo',

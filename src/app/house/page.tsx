@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { mayManage } from '@/data/actor';
 import { auditOf } from '@/data/audit';
+import { backupRuns, storageUsed } from '@/data/backups';
 import { db } from '@/data/db';
 import { houseSettings } from '@/data/house';
 import { House } from '@/screens/house/house';
@@ -16,10 +17,12 @@ export const dynamic = 'force-dynamic';
 export default async function HousePage() {
   const actor = await pageActor();
   if (!mayManage(actor)) redirect('/account');
-  const [keys, settings, events] = await Promise.all([
+  const [keys, settings, events, runs, used] = await Promise.all([
     keysOf(actor.orgId),
     houseSettings(db(), actor),
     auditOf(db(), actor, 100),
+    backupRuns(db()),
+    storageUsed(db(), actor),
   ]);
   return (
     <>
@@ -27,6 +30,16 @@ export default async function HousePage() {
         orgId={actor.orgId}
         keys={keys!}
         settings={settings}
+        used={used}
+        runs={runs.map((r) => ({
+          id: r.id,
+          what: r.what,
+          state: r.state,
+          at: r.at.toISOString(),
+          askedBy: r.askedBy,
+          bytes: r.bytes,
+          message: r.message,
+        }))}
         events={events.map((e) => ({
           id: e.id,
           at: e.at.toISOString(),

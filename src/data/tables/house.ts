@@ -1,4 +1,4 @@
-import { bigserial, index, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { bigint, bigserial, index, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 import type { Role } from '@/core/people/roles';
 import { user } from './auth';
 import { lot, organisation, sale } from './farvin';
@@ -80,3 +80,20 @@ export const orgTableChange = pgTable(
   },
   (t) => [index('org_table_change_org').on(t.orgId, t.name, t.id)],
 );
+
+/**
+ * Backups and proofs of them, asked for from the screen or made by schedule. They are of the whole server, of every
+ * house on it; the program that made the tables makes them (bin/keep-backups.ts), the application only asks.
+ */
+export const backupRun = pgTable('backup_run', {
+  id: bigserial('id', { mode: 'number' }).primaryKey(),
+  what: text('what').$type<'backup' | 'proof'>().notNull(),
+  state: text('state').$type<'asked' | 'making' | 'ready' | 'failed'>().notNull().default('asked'),
+  at: instant('at').notNull().defaultNow(),
+  /** Who asked; empty for the schedule. */
+  askedBy: text('asked_by').notNull().default(''),
+  finishedAt: instant('finished_at'),
+  file: text('file').notNull().default(''),
+  bytes: bigint('bytes', { mode: 'number' }).notNull().default(0),
+  message: text('message').notNull().default(''),
+});

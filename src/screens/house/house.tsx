@@ -8,6 +8,7 @@ import { PlainPage } from '@/ui/shell/plain-page';
 import { told } from '@/ui/told';
 import { Done, type DoneEvent } from './done';
 import { HouseSpeaks, type Speech } from './house-speaks';
+import { Keeping, type RunShown, type UsedShown } from './keeping';
 import { Keys } from './keys';
 
 const BESIDE = [
@@ -23,11 +24,15 @@ export function House({
   keys,
   settings,
   events,
+  runs,
+  used,
 }: {
   orgId: string;
   keys: PublishedKeys;
   settings: Speech & { publishesPlaces: boolean; keepAddressesDays: number | null };
   events: readonly DoneEvent[];
+  runs: readonly RunShown[];
+  used: UsedShown;
 }) {
   const router = useRouter();
   const setPlaces = async (yes: boolean) => {
@@ -44,6 +49,7 @@ export function House({
         ))}
       </nav>
       <HouseSpeaks settings={settings} />
+      <Keeping runs={runs} used={used} />
       <Keys orgId={orgId} keys={keys} />
       <section aria-labelledby="strangers" className="grid gap-2">
         <h2 id="strangers" className="text-lg font-bold">
