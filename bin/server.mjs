@@ -56,6 +56,13 @@ const server = createServer((request, response) => {
     response.end('There is nothing here.\n');
     return;
   }
+  // A phone hands pictures over before its worker is there to take them: the page says how to do it again.
+  if (request.method === 'POST' && request.url === '/share') {
+    request.resume();
+    response.writeHead(303, { location: '/share' });
+    response.end();
+    return;
+  }
   // Pages are read, never written: a body sent to one would be held for nothing.
   if (!['GET', 'HEAD'].includes(request.method ?? '') && !(request.url ?? '').startsWith('/api/')) {
     response.writeHead(405, { 'content-type': 'text/plain', allow: 'GET, HEAD', connection: 'close' });

@@ -214,3 +214,51 @@ test('lots and refused entries that an earlier program kept on the device are st
   await expect(page.getByRole('listitem').filter({ hasText: facts.lot.title })).toContainText('taken along');
   await expect(page.getByText('A reason of before.')).toBeVisible();
 });
+
+test('pictures that the camera’s own app hands over reach the lot in hand', async ({ browser }) => {
+  const { lotId, inspectionId } = await freshLot();
+  const context = await browserOf(browser, 'inspector');
+  const page = await withWorker(context, `/lots/${lotId}/walk`);
+  await expect(page.getByLabel('Entry line')).toBeEnabled();
+  const bytes = [...(await picture(77))];
+  // As a phone does it: a form with files, sent to the address that the manifest names.
+  const target = await page.evaluate(async () => {
+    const { share_target, icons } = await (await fetch('/manifest.webmanifest')).json();
+    const found = await Promise.all(icons.map(async (i: { src: string }) => (await fetch(i.src)).status));
+    return { action: share_target.action as string, field: share_target.params.files[0].name as string, found };
+  });
+  expect(target.found).toEqual([200, 200, 200]);
+  await context.setOffline(true);
+  await page.evaluate(
+    ({ action, field, bytes }) => {
+      const form = document.createElement('form');
+      form.method = 'post';
+      form.action = action;
+      form.enctype = 'multipart/form-data';
+      const input = document.createElement('input');
+      input.type = 'file';
+      input.name = field;
+      const files = new DataTransfer();
+      files.items.add(new File([new Uint8Array(bytes)], 'sill.jpg', { type: 'image/jpeg' }));
+      input.files = files.files;
+      form.append(input);
+      document.body.append(form);
+      form.submit();
+    },
+    { ...target, bytes },
+  );
+  await expect(page.getByAltText('sill.jpg')).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByRole('button', { name: /^Add 1 picture to lot/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Add 1 picture to lot/ }).click();
+  await expect(page).toHaveURL(/evidence\/pictures/);
+  await expect
+    .poll(async () => {
+      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      return records.photo?.map((p: { body?: { name: string }; name?: string }) => p.body?.name ?? p.name);
+    })
+    .toEqual(['sill.jpg']);
+  await page.goto('/share');
+  await expect(page.getByText('No picture waits here.')).toBeVisible();
+  await context.close();
+});

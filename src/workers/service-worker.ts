@@ -7,6 +7,7 @@ import {
   Serwist,
   type SerwistGlobalConfig,
 } from 'serwist';
+import { keepShared } from './keep-shared';
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -16,12 +17,13 @@ declare global {
 declare const self: ServiceWorkerGlobalScope;
 
 const SHELL = '/away';
+const SHARE = '/share';
 const SHELL_CACHE = 'farvin-shell';
 /** Pictures of lots taken along and of pages opened; emptied when somebody signs out. */
 const PICTURES = 'farvin-pictures';
 /** A network that takes longer than this to bring a page counts as none. */
 const PAGE_WAIT_MS = 6000;
-const OWN_PAGES = /^\/(yard|device|lots\/[0-9a-f-]{36}(\/\w+)?)$/;
+const OWN_PAGES = /^\/(yard|device|share|lots\/[0-9a-f-]{36}(\/\w+)?)$/;
 
 /** The page that shows lots from this device's memory; its scripts are in the precache. */
 async function shell(): Promise<Response> {
@@ -42,6 +44,20 @@ self.addEventListener('fetch', (event) => {
     (async () => {
       const held = (await caches.match(event.request, { ignoreSearch: true })) ?? (await fetch(event.request));
       return new Response(await held.arrayBuffer(), { status: held.status, headers: held.headers });
+    })(),
+  );
+});
+
+// Pictures that the camera's own app hands over are on this device before anything else happens, network or not.
+self.addEventListener('fetch', (event) => {
+  const { pathname, origin } = new URL(event.request.url);
+  if (event.request.method !== 'POST' || pathname !== SHARE || origin !== self.location.origin) return;
+  event.stopImmediatePropagation();
+  event.respondWith(
+    (async () => {
+      const given = (await event.request.formData()).getAll('pictures').filter((f) => f instanceof File);
+      await keepShared(given, Date.now());
+      return Response.redirect(SHARE, 303);
     })(),
   );
 });

@@ -6,6 +6,7 @@ import type { AnyRecord } from '@/core/kinds';
 import { Device } from '@/screens/device/device';
 import { FramedLot, LotPlace } from '@/screens/lot-place';
 import { type PlacePath, placeAt } from '@/screens/place-path';
+import { Share } from '@/screens/share/share';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
 import { type LotRow, personHere, savedLot } from '@/ui/device/device-store';
 import { usePreferences } from '@/ui/preferences';
@@ -17,6 +18,8 @@ interface Here {
   readonly at: PlacePath;
   readonly lot: { row: LotRow; records: AnyRecord[] } | null;
   readonly me: string;
+  /** Whether pictures were handed over to this device just now. */
+  readonly shares: boolean;
 }
 
 const WALK: PlacePath = { place: 'walk', chapter: null };
@@ -26,7 +29,7 @@ async function readHere(path: string): Promise<Here> {
   const [, root, lotId, ...place] = path.split('/').map(decodeURIComponent);
   const me = await personHere();
   const lot = root === 'lots' && lotId && me ? await savedLot(lotId, me) : null;
-  return { at: placeAt(place)?.at ?? WALK, lot, me: me ?? '' };
+  return { at: placeAt(place)?.at ?? WALK, lot, me: me ?? '', shares: root === 'share' };
 }
 
 /** The screens of a lot without a network; for any other address what this device holds. */
@@ -39,7 +42,7 @@ export function AwayScreens() {
     set(readPreferences(cookie?.slice(PREFERENCES_COOKIE.length + 1)));
     readHere(window.location.pathname)
       .then(setHere)
-      .catch(() => setHere({ at: WALK, lot: null, me: '' }));
+      .catch(() => setHere({ at: WALK, lot: null, me: '', shares: false }));
     // The network is back: the address itself is the better answer.
     const back = () => window.location.reload();
     window.addEventListener('online', back);
@@ -50,6 +53,13 @@ export function AwayScreens() {
       <p className="grid h-dvh place-content-center gap-2 text-center text-soft">
         <CloudOff className="mx-auto" aria-hidden="true" /> Opening from this device …
       </p>
+    );
+  if (here.shares && here.me)
+    return (
+      <>
+        <Share me={here.me} mayAdd />
+        <DeviceKeeper me={here.me} away />
+      </>
     );
   if (!here.lot)
     return (

@@ -3,8 +3,9 @@
 import { ChevronLeft, Warehouse } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { IntervalBand } from '@/ui/charts/interval-band';
+import { takeInHand } from '@/ui/device/shared-pictures';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
@@ -39,6 +40,7 @@ export function LotFrame({ places, children }: { places: readonly Place[]; child
         ))}
       </nav>
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+        <InHand />
         <LotHead />
         <UnfitTables />
         <Withheld />
@@ -85,6 +87,16 @@ function UnfitTables() {
       one. Nothing can be sealed until a manager keeps it anew.
     </p>
   );
+}
+
+/** Remembers on this device which lot is open, for pictures that come from the camera's own app. */
+function InHand() {
+  const { facts, mayEdit } = useLot();
+  const { id, myId, lot } = facts;
+  useEffect(() => {
+    if (mayEdit) takeInHand({ lotId: lot.id, inspection: id, number: lot.number, title: lot.title, me: myId });
+  }, [mayEdit, id, myId, lot.id, lot.number, lot.title]);
+  return null;
 }
 
 function LotHead() {
