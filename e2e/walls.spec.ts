@@ -1,6 +1,7 @@
-import { type APIRequestContext, expect, test } from '@playwright/test';
+import { spawnSync } from 'node:child_process';
+import { type APIRequestContext, expect, request, test } from '@playwright/test';
 import { anotherHouse, readingOf } from './own-server';
-import { caller, freshLot, lendToViewer, lotByNumber, type Person } from './people';
+import { BASE, caller, freshLot, lendToViewer, lotByNumber, type Person } from './people';
 
 /** The people of one house, whoever has no account, and the manager of another house on the same server. */
 type Who = Person | 'stranger' | 'foreigner';
@@ -347,6 +348,28 @@ const DOORS: readonly Door[] = [
     call: async (api, { lotId }) => (await api.put(`/api/v1/lots/${lotId}/inspectors/nobody`)).status(),
     expected: all(404, 403, 403, 401),
   },
+  { name: 'tokens', call: get(() => '/api/v1/tokens'), expected: all(200, 403, 403, 401, 200) },
+  { name: 'a token, malformed', call: post(() => '/api/v1/tokens', {}), expected: all(400, 403, 403, 401, 400) },
+  {
+    name: 'taking back no token',
+    call: async (api) => (await api.delete(`/api/v1/tokens/${NOBODY}`)).status(),
+    expected: all(404, 403, 403, 401),
+  },
+  { name: 'what programs may ask', call: get(() => '/api/v1/openapi.json'), expected: all(200, 200, 200, 200, 200) },
+  { name: 'backups', call: get(() => '/api/v1/backups'), expected: all(200, 403, 403, 401, 200) },
+  { name: 'health', call: get(() => '/health'), expected: all(200, 200, 200, 200, 200) },
+  { name: 'tables', call: get(() => '/api/v1/tables'), expected: all(200, 200, 200, 401, 200) },
+  { name: 'one table', call: get(() => '/api/v1/tables/profiles?format=csv'), expected: all(200, 200, 200, 401, 200) },
+  {
+    name: 'a table, malformed',
+    call: async (api) => (await api.put('/api/v1/tables/profiles', { data: {} })).status(),
+    expected: all(400, 403, 403, 401, 400),
+  },
+  {
+    name: 'trying a table',
+    call: post(() => '/api/v1/tables/profiles/try', {}),
+    expected: all(400, 403, 403, 401, 400),
+  },
   { name: 'searching', call: get(() => '/api/v1/search?q=halyard'), expected: all(200, 200, 200, 401, 200) },
   { name: 'searching for nothing', call: get(() => '/api/v1/search'), expected: all(400, 400, 400, 401, 400) },
   { name: 'all that was done', call: get(() => '/api/v1/audit?format=csv'), expected: all(200, 403, 403, 401, 200) },
@@ -478,4 +501,36 @@ test('sign-in attempts are limited per account, and the cookie is closed to scri
   const cookie = good.headersArray().find((h) => h.name.toLowerCase() === 'set-cookie')!.value;
   expect(cookie).toMatch(/HttpOnly/i);
   expect(cookie).toMatch(/SameSite=Strict/i);
+});
+
+test('a program with a token reads what its scopes name, and nothing else', async () => {
+  const manager = await caller('manager');
+  const lot6 = await lotByNumber(manager, 6);
+  const made = await (
+    await manager.post('/api/v1/tokens', { data: { name: 'Catalogue page', scopes: ['catalogue'], days: 30 } })
+  ).json();
+  const stranger = await request.newContext({
+    baseURL: BASE,
+    extraHTTPHeaders: { authorization: `Bearer ${made.token}` },
+  });
+  const status = async (path: string) => (await stranger.get(path)).status();
+  expect(await status('/api/v1/sales')).toBe(200);
+  expect(await status(`/api/v1/lots/${lot6.lotId}`)).toBe(200);
+  expect(await status(`/api/v1/inspections/${lot6.inspectionId}/report`)).toBe(200);
+  for (const path of [
+    `/api/v1/inspections/${lot6.inspectionId}/bundle`,
+    '/api/v1/people',
+    '/api/v1/house',
+    '/api/v1/search?q=dray',
+  ])
+    expect([path, await status(path)]).toEqual([path, 403]);
+  expect((await stranger.patch(`/api/v1/lots/${lot6.lotId}`, { data: { stands: 'Gate' } })).status()).toBe(403);
+  // The example that ships reads the catalogue with it.
+  const read = spawnSync(process.execPath, ['docs/formats/examples/read-catalogue.mjs'], {
+    encoding: 'utf8',
+    env: { ...process.env, FARVIN: BASE, TOKEN: made.token },
+  });
+  expect(read.stdout).toMatch(/The Tramshed Dispersal[\s\S]+ 6 {2}Haskett Dray pickup, 1991, sealed \d{4}-/);
+  expect((await manager.delete(`/api/v1/tokens/${made.id}`)).status()).toBe(200);
+  expect(await status('/api/v1/sales')).toBe(401);
 });

@@ -39,6 +39,7 @@ const GUARDED = [
   'lot_assignment',
   'invitation',
   'org_table_change',
+  'api_token',
   'seal_secret',
 ];
 /** Tables that everybody reads, and a house writes its own rows of. */

@@ -1,13 +1,16 @@
 import type { z } from 'zod';
 import { uuidSchema } from '@/core/kinds/common';
+import type { Scope } from '@/core/people/scopes';
 import { type Actor, actorOf } from '@/data/actor';
 import { db } from '@/data/db';
+import { tokenActor } from '@/data/tokens';
 import { auth } from './auth';
 import { houseMemory } from './house-memory';
 import { callerOf, inLane } from './lanes';
 import { noteFailure, passes } from './note-failure';
 import { sameOrigin } from './own-origins';
 import { addressOf, limiter } from './rate-limit';
+import { isToken, tokenHash } from './sealing';
 
 /** An answer for a program: what happened and what to do, never a stack or a query. */
 export function problem(status: number, reason: string, message: string): Response {
@@ -48,14 +51,35 @@ function unkept(response: Response): Response {
   return response;
 }
 
+/** The program that asks with a token, where the route lets it; else the person of the session; else why nobody. */
+async function whoAsks(
+  request: Request,
+  scope: Scope | undefined,
+): Promise<{ actor: Actor; session: string } | Response> {
+  const bearer = /^Bearer\s+(\S+)$/i.exec(request.headers.get('authorization') ?? '')?.[1];
+  if (bearer !== undefined) {
+    const found = isToken(bearer) ? await tokenActor(db(), tokenHash(bearer)) : null;
+    if (!found) return problem(401, 'no-token', 'This token is not known, has run out or was taken back.');
+    return scope && found.scopes.includes(scope)
+      ? { actor: found.actor, session: '' }
+      : problem(403, 'scope', 'This token does not reach so far. A manager of the house can make one that does.');
+  }
+  const session = await auth().api.getSession({ headers: request.headers });
+  const actor = session ? await actorOf(db(), session.user.id) : null;
+  return session && actor
+    ? { actor, session: session.session.id }
+    : problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
+}
+
 /**
  * Wraps a route: 403 for another origin, 401 for a stranger, 403 where the role may not, 404 for ids that are none;
- * unforeseen failures answer 500 without telling their inside.
+ * unforeseen failures answer 500 without telling their inside. With a `scope`, programs with such a token are let in too.
  */
 export function route<P extends Record<string, string> = Record<string, never>>(
   may: (actor: Actor) => boolean,
   handler: Handler<P>,
   weight: Weight = 'light',
+  scope?: Scope,
 ) {
   const answer = async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
@@ -63,10 +87,9 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       if (writes && !sameOrigin(request)) return foreignOrigin();
       const early = limiter().take('address', addressOf(request.headers), Date.now());
       if (early > 0) return tooMany(early);
-      const session = await auth().api.getSession({ headers: request.headers });
-      const actor = session ? await actorOf(db(), session.user.id) : null;
-      if (!session || !actor)
-        return problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
+      const asks = await whoAsks(request, scope);
+      if (asks instanceof Response) return asks;
+      const { actor, session } = asks;
       const wait = Math.max(
         limiter().take('account', actor.userId, Date.now()),
         weight === 'heavy' ? limiter().take('heavy', actor.userId, Date.now()) : 0,
@@ -84,7 +107,7 @@ export function route<P extends Record<string, string> = Record<string, never>>(
         params[key] = id.data;
       }
       try {
-        return await handler({ actor, session: session.session.id, request, params: params as P });
+        return await handler({ actor, session, request, params: params as P });
       } finally {
         // Whoever wrote reads what was written; other servers are told by the database.
         if (writes) houseMemory().drop(actor.orgId);

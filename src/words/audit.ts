@@ -53,6 +53,8 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'lot-given': 'gave a lot to an inspector',
   'lot-taken-back': 'took a lot from an inspector',
   'audit-exported': 'took this list out',
+  'token-made': 'let a program read',
+  'token-revoked': 'let a program read no more',
 };
 
 /** The particulars of an audit line, in the order in which they were noted. */

@@ -5,6 +5,7 @@ import { auditOf } from '@/data/audit';
 import { backupRuns, storageUsed } from '@/data/backups';
 import { db } from '@/data/db';
 import { houseSettings } from '@/data/house';
+import { tokensOf } from '@/data/tokens';
 import { House } from '@/screens/house/house';
 import { pageActor } from '@/server/actor';
 import { keysOf } from '@/server/published-keys';
@@ -17,12 +18,13 @@ export const dynamic = 'force-dynamic';
 export default async function HousePage() {
   const actor = await pageActor();
   if (!mayManage(actor)) redirect('/account');
-  const [keys, settings, events, runs, used] = await Promise.all([
+  const [keys, settings, events, runs, used, tokens] = await Promise.all([
     keysOf(actor.orgId),
     houseSettings(db(), actor),
     auditOf(db(), actor, 100),
     backupRuns(db()),
     storageUsed(db(), actor),
+    tokensOf(db(), actor),
   ]);
   return (
     <>
@@ -31,6 +33,15 @@ export default async function HousePage() {
         keys={keys!}
         settings={settings}
         used={used}
+        today={new Date().toISOString()}
+        tokens={tokens.map(({ id, name, scopes, expiresAt, lastUsedAt, revokedAt }) => ({
+          id,
+          name,
+          scopes,
+          expiresAt: expiresAt.toISOString(),
+          lastUsedAt: lastUsedAt?.toISOString() ?? null,
+          revoked: revokedAt !== null,
+        }))}
         runs={runs.map((r) => ({
           id: r.id,
           what: r.what,

@@ -51,5 +51,7 @@ export const AUDITED = [
   'lot-given',
   'lot-taken-back',
   'audit-exported',
+  'token-made',
+  'token-revoked',
 ] as const;
 export type Audited = (typeof AUDITED)[number];

@@ -1,5 +1,6 @@
 import { bigint, bigserial, index, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 import type { Role } from '@/core/people/roles';
+import type { Scope } from '@/core/people/scopes';
 import { user } from './auth';
 import { lot, organisation, sale } from './farvin';
 
@@ -97,3 +98,23 @@ export const backupRun = pgTable('backup_run', {
   bytes: bigint('bytes', { mode: 'number' }).notNull().default(0),
   message: text('message').notNull().default(''),
 });
+
+/** What a program may read in a house's name until its day: its token is shown once and kept as its SHA-256 only. */
+export const apiToken = pgTable(
+  'api_token',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    name: text('name').notNull(),
+    scopes: jsonb('scopes').$type<readonly Scope[]>().notNull(),
+    tokenHash: text('token_hash').notNull().unique(),
+    createdBy: text('created_by').notNull(),
+    createdAt: instant('created_at').notNull().defaultNow(),
+    expiresAt: instant('expires_at').notNull(),
+    lastUsedAt: instant('last_used_at'),
+    revokedAt: instant('revoked_at'),
+  },
+  (t) => [index('api_token_org').on(t.orgId)],
+);

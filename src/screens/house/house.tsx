@@ -10,6 +10,7 @@ import { Done, type DoneEvent } from './done';
 import { HouseSpeaks, type Speech } from './house-speaks';
 import { Keeping, type RunShown, type UsedShown } from './keeping';
 import { Keys } from './keys';
+import { Programs, type TokenShown } from './programs';
 
 const BESIDE = [
   ['/people', 'People'],
@@ -26,6 +27,8 @@ export function House({
   events,
   runs,
   used,
+  tokens,
+  today,
 }: {
   orgId: string;
   keys: PublishedKeys;
@@ -33,6 +36,8 @@ export function House({
   events: readonly DoneEvent[];
   runs: readonly RunShown[];
   used: UsedShown;
+  tokens: readonly TokenShown[];
+  today: string;
 }) {
   const router = useRouter();
   const setPlaces = async (yes: boolean) => {
@@ -50,6 +55,7 @@ export function House({
       </nav>
       <HouseSpeaks settings={settings} />
       <Keeping runs={runs} used={used} />
+      <Programs tokens={tokens} today={today} />
       <Keys orgId={orgId} keys={keys} />
       <section aria-labelledby="strangers" className="grid gap-2">
         <h2 id="strangers" className="text-lg font-bold">

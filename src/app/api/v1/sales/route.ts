@@ -6,7 +6,12 @@ import { anyone, bodyOf, route } from '@/server/api';
 import { SALE_EXPECTED, saleProblem } from '@/server/sale-problem';
 
 /** The sales that one may see. */
-export const GET = route(anyone, async ({ actor }) => Response.json({ sales: await salesOf(db(), actor) }));
+export const GET = route(
+  anyone,
+  async ({ actor }) => Response.json({ sales: await salesOf(db(), actor) }),
+  'light',
+  'catalogue',
+);
 
 /** Opens a sale. */
 export const POST = route(mayManage, async ({ actor, request }) => {

@@ -24,10 +24,15 @@ const REFUSED: Readonly<Record<Exclude<LotRefusal, 'nothing-there'>, string>> = 
 };
 
 /** What is said of a lot besides what was seen. */
-export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
-  const row = await lotRow(db(), actor, params.id);
-  return row ? Response.json({ lot: row }) : notFound();
-});
+export const GET = route<{ id: string }>(
+  anyone,
+  async ({ actor, params }) => {
+    const row = await lotRow(db(), actor, params.id);
+    return row ? Response.json({ lot: row }) : notFound();
+  },
+  'light',
+  'catalogue',
+);
 
 /** Changes what is said of a lot, moves, renumbers, withdraws it or takes it back. */
 export const PATCH = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {

@@ -16,4 +16,5 @@ export const GET = route<{ id: string }>(
     });
   },
   'heavy',
+  'records',
 );

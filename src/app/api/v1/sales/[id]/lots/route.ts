@@ -16,22 +16,27 @@ const schema = z.strictObject({
 const PAGE = 200;
 
 /** One page of a sale's lots by number; `?after=` takes the `next` of the page before. */
-export const GET = route<{ id: string }>(anyone, async ({ actor, request, params }) => {
-  const after = new URL(request.url).searchParams.get('after');
-  if (after !== null && !isYardPlace('number', after))
-    return problem(400, 'malformed', 'after is the next of the page before.');
-  const { rows, next } = await yardPage(db(), actor, params.id, { after, limit: PAGE });
-  const lots = rows.map(({ id, number, title, reportDueOn, inspectionId, revision, state }) => ({
-    id,
-    number,
-    title,
-    reportDueOn,
-    inspectionId,
-    revision,
-    state,
-  }));
-  return Response.json({ lots, next });
-});
+export const GET = route<{ id: string }>(
+  anyone,
+  async ({ actor, request, params }) => {
+    const after = new URL(request.url).searchParams.get('after');
+    if (after !== null && !isYardPlace('number', after))
+      return problem(400, 'malformed', 'after is the next of the page before.');
+    const { rows, next } = await yardPage(db(), actor, params.id, { after, limit: PAGE });
+    const lots = rows.map(({ id, number, title, reportDueOn, inspectionId, revision, state }) => ({
+      id,
+      number,
+      title,
+      reportDueOn,
+      inspectionId,
+      revision,
+      state,
+    }));
+    return Response.json({ lots, next });
+  },
+  'light',
+  'catalogue',
+);
 
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
   const sale = (await salesOf(db(), actor)).find((s) => s.id === params.id);
