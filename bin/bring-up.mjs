@@ -76,7 +76,7 @@ export async function bringUp({
 const ASKED_EVERY_MS = 15_000;
 const DUE_EVERY_MS = 600_000;
 
-/** Makes backups that are asked for or due, one at a time, for as long as this program runs. */
+/** Makes backups that are asked for or due, and erases what is due, for as long as this program runs. */
 async function looksAfterBackups(env) {
   // Loaded here: on a fresh machine the packages come first.
   const { default: postgres } = await import('postgres');
@@ -95,6 +95,9 @@ async function looksAfterBackups(env) {
       lookedAt = Date.now();
       await runTs('bin/keep-backups.ts', ['once'], { env, quiet: true }).catch(() =>
         step('A backup could not be made; House says why.'),
+      );
+      await runTs('bin/farvin.ts', ['erase-due'], { env, quiet: true }).catch(() =>
+        step('What is due to be erased could not be; House says why.'),
       );
     }
     busy = false;

@@ -357,6 +357,23 @@ const DOORS: readonly Door[] = [
   },
   { name: 'what programs may ask', call: get(() => '/api/v1/openapi.json'), expected: all(200, 200, 200, 200, 200) },
   { name: 'backups', call: get(() => '/api/v1/backups'), expected: all(200, 403, 403, 401, 200) },
+  { name: 'what is to be erased', call: get(() => '/api/v1/deletions'), expected: all(200, 403, 403, 401, 200) },
+  {
+    name: 'erasing what is not there',
+    call: post(() => '/api/v1/deletions', { what: 'lot', target: NOBODY, why: 'a trial' }),
+    expected: all(404, 403, 403, 401),
+  },
+  {
+    name: 'erasing another house’s sale',
+    call: async (api, { saleId }) =>
+      (await api.post('/api/v1/deletions', { data: { what: 'sale', target: saleId, why: '' } })).status(),
+    expected: all(400, 403, 403, 401, 400),
+  },
+  {
+    name: 'calling nothing off',
+    call: async (api) => (await api.delete(`/api/v1/deletions/${NOBODY}`)).status(),
+    expected: all(404, 403, 403, 401),
+  },
   { name: 'health', call: get(() => '/health'), expected: all(200, 200, 200, 200, 200) },
   { name: 'tables', call: get(() => '/api/v1/tables'), expected: all(200, 200, 200, 401, 200) },
   { name: 'one table', call: get(() => '/api/v1/tables/profiles?format=csv'), expected: all(200, 200, 200, 401, 200) },

@@ -14,6 +14,7 @@ import {
   photoFile,
   photoOrigin,
   record,
+  sale,
   seal,
   shareLink,
 } from './tables/farvin';
@@ -159,6 +160,31 @@ export function eraseLot(owner: Db, actor: Actor, lotId: string, why: string): P
   });
 }
 
+/** Erases every lot of a sale of the actor's house, and what the sale is called. Null when there is none. */
+export async function eraseSale(owner: Db, actor: Actor, saleId: string, why: string): Promise<Erased | null> {
+  const mine = and(eq(sale.id, saleId), eq(sale.orgId, actor.orgId));
+  const [there] = await owner.select({ name: sale.name }).from(sale).where(mine);
+  if (!there) return null;
+  const lots = await owner.select({ id: lot.id }).from(lot).where(eq(lot.saleId, saleId));
+  const all = { pictures: [] as string[], exports: [] as string[], lines: 0 };
+  // A lot at a time: one that fails leaves those before it erased, and the next try goes on there.
+  for (const { id } of lots) {
+    const erased = await eraseLot(owner, actor, id, why);
+    all.pictures.push(...(erased?.pictures ?? []));
+    all.exports.push(...(erased?.exports ?? []));
+    all.lines += erased?.lines ?? 0;
+  }
+  await owner.transaction(async (tx) => {
+    await tx.update(sale).set({ name: GONE, place: '', state: 'archived' }).where(mine);
+    await tx.execute(sql`select set_config('farvin.erasing', 'yes', true)`);
+    await tx.execute(
+      sql`update audit_event set detail = detail - array['sale', 'name', 'place'] where org_id = ${actor.orgId} and detail->>'sale' = ${there.name}`,
+    );
+    await audit(tx, actor, 'erased', { detail: { what: 'sale', why } });
+  });
+  return all;
+}
+
 /**
  * Erases a person of the actor's house: account, sessions and name, also in log lines and in what was done; addresses and
  * devices of sign-ins. Sealed reports that name the person stay as sealed (erase their lots). Null when there is none, and
@@ -172,10 +198,19 @@ export function erasePerson(
 ): Promise<(Erased & { readonly sealsLeft: number }) | null> {
   return erasing(owner, async (tx) => {
     const [person] = await tx
-      .select({ id: user.id, role: membership.role })
-      .from(membership)
-      .innerJoin(user, eq(user.id, membership.userId))
-      .where(and(eq(membership.orgId, actor.orgId), eq(user.email, email.trim().toLowerCase())));
+      .select({ id: user.id, name: user.name, email: user.email, role: membership.role })
+      .from(user)
+      .leftJoin(membership, and(eq(membership.userId, user.id), eq(membership.orgId, actor.orgId)))
+      .where(
+        and(
+          eq(user.email, email.trim().toLowerCase()),
+          // Of this house now, or once: whoever was let go left a name in its log.
+          sql`(${membership.userId} is not null
+            or exists (select 1 from change_log l where l.org_id = ${actor.orgId} and l.actor_id = ${user.id})
+            or exists (select 1 from audit_event e where e.org_id = ${actor.orgId} and e.actor_id = ${user.id}))`,
+          sql`not exists (select 1 from membership m where m.user_id = ${user.id} and m.org_id <> ${actor.orgId})`,
+        ),
+      );
     const managers = await tx
       .select({ id: membership.userId })
       .from(membership)
@@ -190,6 +225,10 @@ export function erasePerson(
       }),
     );
     await tx.execute(sql`update audit_event set actor_name = ${GONE} where actor_id = ${person.id}`);
+    // What others did to or for the person names it too.
+    await tx.execute(sql`update audit_event set detail = detail - array['of', 'to', 'before', 'after']
+      where org_id = ${actor.orgId} and (detail->>'person' = ${person.id} or detail->>'of' = ${person.name}
+        or detail->>'to' in (${person.name}, ${person.email}))`);
     await tx.execute(sql`update sign_in_event set address = '', agent = '' where user_id = ${person.id}`);
     const [left] = await tx.execute<{ n: number }>(
       sql`select count(*)::int as n from seal where sealed_by_id = ${person.id} and report not like '{"erased"%'`,

@@ -40,6 +40,7 @@ const GUARDED = [
   'invitation',
   'org_table_change',
   'api_token',
+  'deletion',
   'seal_secret',
 ];
 /** Tables that everybody reads, and a house writes its own rows of. */

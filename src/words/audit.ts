@@ -53,6 +53,8 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'lot-given': 'gave a lot to an inspector',
   'lot-taken-back': 'took a lot from an inspector',
   'audit-exported': 'took this list out',
+  'erasing-asked': 'asked that something be erased',
+  'erasing-called-off': 'called an erasing off',
   'token-made': 'let a program read',
   'token-revoked': 'let a program read no more',
 };

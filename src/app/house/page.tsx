@@ -4,6 +4,7 @@ import { mayManage } from '@/data/actor';
 import { auditOf } from '@/data/audit';
 import { backupRuns, storageUsed } from '@/data/backups';
 import { db } from '@/data/db';
+import { deletionsOf } from '@/data/deletions';
 import { houseSettings } from '@/data/house';
 import { tokensOf } from '@/data/tokens';
 import { House } from '@/screens/house/house';
@@ -18,13 +19,14 @@ export const dynamic = 'force-dynamic';
 export default async function HousePage() {
   const actor = await pageActor();
   if (!mayManage(actor)) redirect('/account');
-  const [keys, settings, events, runs, used, tokens] = await Promise.all([
+  const [keys, settings, events, runs, used, tokens, deletions] = await Promise.all([
     keysOf(actor.orgId),
     houseSettings(db(), actor),
     auditOf(db(), actor, 100),
     backupRuns(db()),
     storageUsed(db(), actor),
     tokensOf(db(), actor),
+    deletionsOf(db(), actor),
   ]);
   return (
     <>
@@ -34,6 +36,15 @@ export default async function HousePage() {
         settings={settings}
         used={used}
         today={new Date().toISOString()}
+        deletions={deletions.map(({ id, what, name, why, askedBy, dueAt, message }) => ({
+          id,
+          what,
+          name,
+          why,
+          askedBy,
+          dueAt: dueAt.toISOString(),
+          message,
+        }))}
         tokens={tokens.map(({ id, name, scopes, expiresAt, lastUsedAt, revokedAt }) => ({
           id,
           name,

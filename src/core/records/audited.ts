@@ -51,6 +51,8 @@ export const AUDITED = [
   'lot-given',
   'lot-taken-back',
   'audit-exported',
+  'erasing-asked',
+  'erasing-called-off',
   'token-made',
   'token-revoked',
 ] as const;

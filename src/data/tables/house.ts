@@ -118,3 +118,29 @@ export const apiToken = pgTable(
   },
   (t) => [index('api_token_org').on(t.orgId)],
 );
+
+/** What is to be erased for good after a grace of days, who asked and why; called off until then. Carried out by the tables' owner. */
+export const deletion = pgTable(
+  'deletion',
+  {
+    id: uuid('id').primaryKey(),
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    what: text('what').$type<Erasable>().notNull(),
+    target: text('target').notNull(),
+    /** What it is called, until it is erased. */
+    name: text('name').notNull(),
+    why: text('why').notNull(),
+    askedById: text('asked_by_id').notNull(),
+    askedBy: text('asked_by').notNull(),
+    askedAt: instant('asked_at').notNull().defaultNow(),
+    dueAt: instant('due_at').notNull(),
+    calledOffAt: instant('called_off_at'),
+    doneAt: instant('done_at'),
+    message: text('message').notNull().default(''),
+  },
+  (t) => [index('deletion_org').on(t.orgId, t.dueAt)],
+);
+export const ERASABLE = ['lot', 'sale', 'person'] as const;
+export type Erasable = (typeof ERASABLE)[number];

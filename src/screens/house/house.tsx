@@ -7,6 +7,7 @@ import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { told } from '@/ui/told';
 import { Done, type DoneEvent } from './done';
+import { type DeletionShown, Erasing } from './erasing';
 import { HouseSpeaks, type Speech } from './house-speaks';
 import { Keeping, type RunShown, type UsedShown } from './keeping';
 import { Keys } from './keys';
@@ -28,6 +29,7 @@ export function House({
   runs,
   used,
   tokens,
+  deletions,
   today,
 }: {
   orgId: string;
@@ -37,6 +39,7 @@ export function House({
   runs: readonly RunShown[];
   used: UsedShown;
   tokens: readonly TokenShown[];
+  deletions: readonly DeletionShown[];
   today: string;
 }) {
   const router = useRouter();
@@ -54,6 +57,7 @@ export function House({
         ))}
       </nav>
       <HouseSpeaks settings={settings} />
+      <Erasing deletions={deletions} />
       <Keeping runs={runs} used={used} />
       <Programs tokens={tokens} today={today} />
       <Keys orgId={orgId} keys={keys} />

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { askServer } from '@/ui/ask-server';
+import { EraseLater } from '@/ui/parts/erase-later';
 import { Modal } from '@/ui/parts/modal';
 import { told } from '@/ui/told';
 import { Field, FormProblem } from './fields';
@@ -173,6 +174,12 @@ export function LotEdit({ standing, onClose }: { standing: Standing; onClose: ()
             </button>
           </div>
         )}
+        <EraseLater
+          what="lot"
+          target={lot.id}
+          onDone={onClose}
+          says="Its records, pictures, sealed reports and names go; its links open nothing from now on. Take it out first: Report, Exports, bundle with pictures. House shows it until then, and can call it off."
+        />
       </div>
     </Modal>
   );

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { ROLES, type Role, seesOwnOnly } from '@/core/people/roles';
 import { askServer } from '@/ui/ask-server';
+import { EraseLater } from '@/ui/parts/erase-later';
 import { Modal } from '@/ui/parts/modal';
 import { told } from '@/ui/told';
 import { ROLE_WORDS } from '@/words/roles';
@@ -140,6 +141,12 @@ export function PersonRow({ person, me, sales, onMade }: Props) {
             >
               Let go
             </button>
+            <EraseLater
+              what="person"
+              target={person.id}
+              onDone={() => setLeaving(false)}
+              says="The name goes from log lines and lists too, with email and addresses. Sealed reports that name the person stay as sealed: erase their lots."
+            />
           </div>
         </Modal>
       )}

@@ -4,6 +4,7 @@ import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { SaleFacts } from '@/core/yard/sale-facts';
+import { EraseLater } from '@/ui/parts/erase-later';
 import { Modal } from '@/ui/parts/modal';
 import { told } from '@/ui/told';
 import { type Beginning, SaleForm } from './sale-form';
@@ -56,6 +57,12 @@ export function SaleActs({ sale, beginning }: { sale: SaleShown; beginning: Begi
             {STEPS[sale.state].map(([state, name, says]) => act(name, says, () => void move(state)))}
             {act('Open another sale', 'Or a stock without end.', () => setOpen('new'))}
           </ul>
+          <EraseLater
+            what="sale"
+            target={sale.id}
+            onDone={close}
+            says="Every lot of it goes, with records, pictures, sealed reports and names; their links open nothing from now on. Take the lots out first. House shows it until then, and can call it off."
+          />
         </Modal>
       )}
       {open === 'edit' && <SaleForm sale={sale} beginning={beginning} onClose={close} />}
