@@ -22,7 +22,7 @@ export default async function HousePage() {
   const [keys, settings, events, runs, used, tokens, deletions] = await Promise.all([
     keysOf(actor.orgId),
     houseSettings(db(), actor),
-    auditOf(db(), actor, 100),
+    auditOf(db(), actor, 300),
     backupRuns(db()),
     storageUsed(db(), actor),
     tokensOf(db(), actor),

@@ -11,6 +11,18 @@ export interface DoneEvent {
   readonly detail: Readonly<Record<string, unknown>>;
 }
 
+/** The same thing done many times in a row, such as adding pictures, as one line under the newest moment. */
+function joined(events: readonly DoneEvent[]): (DoneEvent & { times: number })[] {
+  const lines: (DoneEvent & { times: number })[] = [];
+  for (const e of events) {
+    const last = lines.at(-1);
+    const same = last && last.what === e.what && last.who === e.who && last.lotId === e.lotId;
+    if (same && auditDetail(e.detail) === auditDetail(last.detail)) last.times++;
+    else lines.push({ ...e, times: 1 });
+  }
+  return lines;
+}
+
 /** What was done besides entering records, newest first; nobody can change or take out a line. */
 export function Done({ events }: { events: readonly DoneEvent[] }) {
   return (
@@ -28,12 +40,13 @@ export function Done({ events }: { events: readonly DoneEvent[] }) {
       </div>
       {events.length === 0 && <p className="text-soft">Nothing yet.</p>}
       <ol className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
-        {events.map((e) => (
+        {joined(events).map(({ times, ...e }) => (
           <li key={e.id} className="flex flex-wrap gap-x-4 bg-card px-3 py-1.5 text-sm">
             <span className="w-44 shrink-0 text-soft">{momentText(e.at)}</span>
             <span className="min-w-0 flex-1">
               <strong>{e.who || (e.what === 'link-opened' ? 'A stranger' : 'The program')}</strong>{' '}
               {AUDIT_SAYS[e.what as keyof typeof AUDIT_SAYS] ?? e.what}
+              {times > 1 && `, ${times} times`}
               <span className="block wrap-anywhere text-soft">{auditDetail(e.detail)}</span>
             </span>
             {e.lotId && (

@@ -100,7 +100,7 @@ export function CarForm() {
       className="sheet grid gap-4 p-4"
     >
       <div className="flex items-baseline justify-between gap-3">
-        <h2 className="text-lg font-bold">The car</h2>
+        <h2 className="shrink-0 text-lg font-bold">The car</h2>
         <p role="status" className="text-sm text-soft">
           {kept ? 'Kept.' : !record && mayEdit ? 'From the lot’s name; correct what is wrong.' : ''}
         </p>

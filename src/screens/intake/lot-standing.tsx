@@ -70,7 +70,7 @@ export function LotStanding({ standing }: { standing: Standing }) {
           <strong>Withdrawn {dayText(lot.withdrawnAt)}:</strong> {lot.withdrawnWhy}
         </p>
       )}
-      <dl className="grid grid-cols-[auto_6.5rem_1fr] items-baseline gap-x-2 gap-y-2">
+      <dl className="grid grid-cols-[auto_5.5rem_1fr] sm:grid-cols-[auto_6.5rem_1fr] items-baseline gap-x-2 gap-y-2">
         {facts.map(({ Icon, label, says }) => (
           <div key={label} className="contents">
             <Icon size={18} aria-hidden="true" className="self-center" />

@@ -48,7 +48,7 @@ export function SaleActs({ sale, beginning }: { sale: SaleShown; beginning: Begi
   return (
     <>
       <button type="button" className="btn btn-small" onClick={() => setOpen('acts')}>
-        Sale <ChevronDown size={14} aria-hidden="true" />
+        <span className="max-sm:sr-only">Sale</span> <ChevronDown size={14} aria-hidden="true" />
       </button>
       {open === 'acts' && (
         <Modal title={sale.name} onClose={close}>

@@ -107,7 +107,7 @@ function Head({ sale, me, beginning }: { sale: SaleShown | null; me: Me; beginni
           <span className="text-soft">{me.role}</span>
         </Link>
         <Link href="/find" className="btn btn-small">
-          <Search size={16} aria-hidden="true" /> Find
+          <Search size={16} aria-hidden="true" /> <span className="max-sm:sr-only">Find</span>
         </Link>
         {roleMay(me.role, 'manage') && (
           <Link href="/people" className="btn btn-small max-sm:hidden">

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
@@ -54,6 +55,12 @@ const CHOICES: readonly {
     ],
   },
 ];
+
+const BESIDE = [
+  ['/account', 'Sign-ins'],
+  ['/device', 'This device'],
+  ['/house', 'House'],
+] as const;
 
 /** How the reader wants words, sides, units and light; and the way out. */
 export default function ReaderMenu({ signOut, compact }: { signOut: boolean; compact: boolean }) {
@@ -112,6 +119,15 @@ export default function ReaderMenu({ signOut, compact }: { signOut: boolean; com
               </div>
             </fieldset>
           ))}
+          {signOut && (
+            <nav aria-label="Beside the lots" className="flex flex-wrap gap-2">
+              {BESIDE.map(([href, name]) => (
+                <Link key={href} href={href} className="btn btn-small">
+                  {name}
+                </Link>
+              ))}
+            </nav>
+          )}
           {signOut && (
             <button type="button" className="btn btn-small" onClick={leave}>
               Sign out
