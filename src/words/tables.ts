@@ -32,5 +32,19 @@ const UNITS: readonly (readonly [RegExp, string])[] = [
   [/[Yy]ear$/, 'year'],
 ];
 
+/** How a place in a table is called: its names in plain words, without the unit, which stands beside the number. */
+export function placeWords(place: string): string {
+  return place
+    .split(' › ')
+    .map((p) =>
+      p
+        .replace(/(Um|Mm|PerM2|DeltaE)$/, '')
+        .replace(/([a-z0-9])([A-Z])/g, '$1 $2')
+        .toLowerCase(),
+    )
+    .filter(Boolean)
+    .join(' › ');
+}
+
 /** The unit of a number in a table, by how its place is called; empty where it is a plain number or a share. */
 export const unitOfPlace = (place: string): string => UNITS.find(([pattern]) => pattern.test(place))?.[1] ?? '';

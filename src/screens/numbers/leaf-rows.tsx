@@ -2,7 +2,7 @@
 
 import type { Leaf, Scalar } from '@/core/model/leaves';
 import { isScalar, leafAt, leavesOf, pathText } from '@/core/model/leaves';
-import { unitOfPlace } from '@/words/tables';
+import { placeWords, unitOfPlace } from '@/words/tables';
 
 /** What a typed text says where such a value stood; undefined where it is no such value. */
 export function typedAs(text: string, before: Scalar): Scalar | undefined {
@@ -50,7 +50,7 @@ export function LeafRows({
               return (
                 <li key={key} className="grid items-center gap-x-3 sm:grid-cols-[1fr_auto_4rem_9rem]">
                   <span className="min-w-0 text-sm wrap-anywhere" id={`at-${key}`}>
-                    {place}
+                    {placeWords(place)}
                   </span>
                   <input
                     className={`field ${long ? 'sm:w-80' : 'figure sm:w-32'}`}
