@@ -15,13 +15,17 @@ export interface Trial {
   readonly inspector: string;
 }
 
+/** Runs a program of a checkout, the present one or another. */
+const runOf = (root: string, file: string, args: readonly string[], env: Record<string, string>): Promise<string> =>
+  run(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), path.join(root, file), ...args], {
+    env,
+    quiet: true,
+    cwd: root,
+  });
+
 /** A small sale of a house of its own on the tables of an environment. */
-async function trialOf(env: Record<string, string>): Promise<Trial> {
-  const told: string = await run(
-    process.execPath,
-    [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), path.join(ROOT, 'demo/trial.ts'), 'own', '3', '0'],
-    { env, quiet: true },
-  );
+async function trialOf(env: Record<string, string>, root: string): Promise<Trial> {
+  const told = await runOf(root, 'demo/trial.ts', ['own', '3', '0'], env);
   return JSON.parse(told.trim().split('\n').at(-1)!) as Trial;
 }
 
@@ -34,16 +38,18 @@ export async function emptyWorld(given: WorldOptions = {}) {
 /** A cluster, its tables and a small sale of its own, for tests that break things. */
 export async function ownWorld(given: WorldOptions = {}) {
   const world = await bareWorld(given);
-  return { ...world, trial: await trialOf(world.env) };
+  return { ...world, trial: await trialOf(world.env, given.root ?? ROOT) };
 }
 
 interface WorldOptions {
   readonly durable?: boolean;
   readonly photoStore?: string;
   readonly environment?: Readonly<Record<string, string>>;
+  /** The checkout whose program makes tables and trial. */
+  readonly root?: string;
 }
 
-async function bareWorld({ durable = false, photoStore, environment = {} }: WorldOptions) {
+async function bareWorld({ durable = false, photoStore, environment = {}, root = ROOT }: WorldOptions) {
   const cluster = await startCluster(STATE, { throwAway: true, durable });
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-own-'));
   const env: Record<string, string> = {
@@ -57,7 +63,7 @@ async function bareWorld({ durable = false, photoStore, environment = {} }: Worl
     ...environment,
   };
   await runTs('bin/create-database.ts', ['trial'], { env: { DATABASE_URL: cluster.url('postgres') }, quiet: true });
-  await runTs('bin/migrate.ts', [], { env, quiet: true });
+  await runOf(root, 'bin/migrate.ts', [], env);
   return {
     cluster,
     env,

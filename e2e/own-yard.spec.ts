@@ -1,9 +1,16 @@
 import { createHmac } from 'node:crypto';
+import AxeBuilder from '@axe-core/playwright';
 import { type Browser, expect, type Page, test } from '@playwright/test';
 import { SMTPServer } from 'smtp-server';
 import { freePort } from '../bin/steps.mjs';
 import { emptyWorld, ownServer } from './own-server';
 import { enter, openChapter } from './people';
+
+/** What a common checker of accessibility has against the page as it stands. */
+async function violations(page: Page): Promise<string[]> {
+  const { violations: found } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
+  return found.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 120)}`));
+}
 
 const PASSWORD = 'gravel owl kettle ninety';
 const LIST =
@@ -58,6 +65,7 @@ async function inviteAs(page: Page, role: string, email = ''): Promise<string> {
   await page.getByRole('button', { name: 'Make the link' }).click();
   const link = await page.getByLabel('The link').inputValue();
   await expect(page.getByAltText('The link as a picture')).toBeVisible();
+  expect(await violations(page)).toEqual([]);
   await page.getByRole('button', { name: 'I have handed it over' }).click();
   await expect(page.getByText(link)).toHaveCount(0);
   return link;
@@ -66,6 +74,7 @@ async function inviteAs(page: Page, role: string, email = ''): Promise<string> {
 async function comeIn(browser: Browser, link: string, name: string, email: string): Promise<Page> {
   const page = await (await browser.newContext()).newPage();
   await page.goto(link);
+  expect(await violations(page)).toEqual([]);
   await page.getByLabel('Your name').fill(name);
   await page.getByLabel('Your email').fill(email);
   await page.getByLabel('Password').fill(PASSWORD);
@@ -85,6 +94,7 @@ test('from an empty program to the first report that a bidder reads', async ({ b
     await test.step('the house is opened, once', async () => {
       await page.goto('/');
       await expect(page.getByRole('heading', { name: 'Start your yard' })).toBeVisible();
+      expect(await violations(page)).toEqual([]);
       await page.getByLabel('House').fill('Saltmarket Motors');
       await page.getByLabel('Time zone').selectOption('Europe/Lisbon');
       await page.getByLabel('Currency').fill('vk');
@@ -128,6 +138,7 @@ test('from an empty program to the first report that a bidder reads', async ({ b
       await form.getByLabel('Opens').fill('2027-03-02');
       await form.getByLabel('Reports due, days before opening').fill('3');
       await expect(form.getByLabel('Time zone')).toHaveValue('Europe/Lisbon');
+      expect(await violations(page)).toEqual([]);
       await form.getByRole('button', { name: 'Open sale' }).click();
       await expect(page.getByRole('heading', { name: 'Spring stock' })).toBeVisible();
       await page.getByRole('button', { name: 'List' }).click();
@@ -140,6 +151,7 @@ test('from an empty program to the first report that a bidder reads', async ({ b
       await expect(page.getByRole('button', { name: 'Mend the file' })).toBeDisabled();
       await drop(LIST);
       await expect(page.getByText('lot 14, new: Quillon Halyard fastback, 1966')).toBeVisible();
+      expect(await violations(page)).toEqual([]);
       await page.getByRole('button', { name: 'Take 2 lots' }).click();
       await expect(page.getByRole('link', { name: /Quillon Halyard fastback, 1966/ }).first()).toBeVisible();
       await page.getByRole('button', { name: 'List' }).click();
