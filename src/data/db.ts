@@ -35,6 +35,7 @@ export function inOrg<T>(db: Db | Tx, who: House, work: (tx: Tx) => Promise<T>):
       ['farvin.org', who.orgId],
       ['farvin.reader', reader],
       ['farvin.role', who.role ?? ''],
+      ['farvin.actor', who.userId ?? ''],
     ],
     work,
   );

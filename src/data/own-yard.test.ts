@@ -191,6 +191,15 @@ describe('rights', () => {
     });
   });
 
+  it('let anybody leave by the own wish, and nobody throw another out', async () => {
+    const house = await testHouse(db, owner, 'wishes');
+    const { viewer, inspector, manager } = house;
+    await expect(letGo(db, inspector, viewer.userId)).rejects.toThrow();
+    expect(await letGo(db, viewer, viewer.userId)).toBe('done');
+    expect(await actorOf(db, viewer.userId)).toBeNull();
+    expect((await auditOf(db, manager))[0]).toMatchObject({ what: 'left', actorName: 'wishes viewer' });
+  });
+
   it('lend a whole sale, lots to come included, and nothing else', async () => {
     const house = await testHouse(db, owner, 'lending');
     const { saleId, manager, viewer } = house;

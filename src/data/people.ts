@@ -81,7 +81,7 @@ export async function changeRole(
 }
 
 /**
- * Lets a person go: nothing is open to that account any more; what was entered keeps its name. Refused for the only
+ * Lets a person go, or leave by the own wish: nothing is open to that account any more; what was entered keeps its name. Refused for the only
  * manager.
  */
 export async function letGo(db: Db, actor: Actor, personId: string): Promise<'done' | 'nobody' | 'last-manager'> {
@@ -90,7 +90,9 @@ export async function letGo(db: Db, actor: Actor, personId: string): Promise<'do
       const [person] = await tx.select({ name: user.name }).from(user).where(eq(user.id, personId));
       const [gone] = await tx.execute<{ done: boolean }>(sql`select farvin_let_go(${personId}) as done`);
       if (!gone?.done) return 'nobody';
-      await audit(tx, actor, 'let-go', { detail: { of: person?.name ?? '', person: personId } });
+      await audit(tx, actor, personId === actor.userId ? 'left' : 'let-go', {
+        detail: { of: person?.name ?? '', person: personId },
+      });
       await tellSessionsEnded(tx, personId);
       return 'done';
     }),

@@ -36,6 +36,7 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   recovered: 'set a new password by a link',
   'role-changed': 'changed a role',
   'let-go': 'let somebody go',
+  left: 'left the house',
   'second-step-on': 'turned on the second step of signing in',
   'second-step-off': 'turned off the second step of signing in',
   'sale-added': 'opened a sale',

@@ -34,6 +34,7 @@ export const AUDITED = [
   'recovered',
   'role-changed',
   'let-go',
+  'left',
   'second-step-on',
   'second-step-off',
   'sale-added',

@@ -309,11 +309,12 @@ begin
   return query select 'joined', i.org_id, present;
 end $$;
 --> statement-breakpoint
--- Lets a person go: no way in any more, nothing given or lent; what was entered keeps its name.
+-- Lets a person go, or leave by the own wish: no way in any more, nothing given or lent; what was entered keeps its name.
 create function farvin_let_go(person text) returns boolean language plpgsql security definer set search_path = public as $$
 begin
-  if farvin_org() is null or farvin_role() is distinct from 'manager' then
-    raise exception 'only a manager lets somebody go' using errcode = 'insufficient_privilege';
+  if farvin_org() is null or (farvin_role() is distinct from 'manager'
+      and person is distinct from nullif(current_setting('farvin.actor', true), '')) then
+    raise exception 'only a manager lets somebody else go' using errcode = 'insufficient_privilege';
   end if;
   delete from membership m where m.user_id = person and m.org_id = farvin_org();
   if not found then return false; end if;

@@ -10,6 +10,7 @@ import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';
 import { ChangePassword } from './change-password';
 import { deviceText } from './device';
+import { Leave } from './leave';
 import { OwnName } from './own-name';
 import { SecondStep } from './second-step';
 
@@ -98,6 +99,7 @@ export function Account({
       <OwnName name={me.name} />
       <ChangePassword />
       <SecondStep on={me.secondStep} />
+      <Leave />
       {roleMay(me.role, 'manage') && (
         <p>
           <Link className="btn" href="/house">

@@ -31,7 +31,8 @@ export function Keeping({ runs, used }: { runs: readonly RunShown[]; used: UsedS
   const last = (what: RunShown['what']) => runs.find((r) => r.what === what && r.state === 'ready');
   const [backup, proof] = [last('backup'), last('proof')];
   const ask = async () => {
-    if (await told('/api/v1/backups', 'POST', {}, 'Asked for. It is made within a minute or so.')) router.refresh();
+    if (await told('/api/v1/backups', 'POST', { now: true }, 'Asked for. It is made within a minute or so.'))
+      router.refresh();
   };
   return (
     <section aria-labelledby="keeping" className="grid gap-2">

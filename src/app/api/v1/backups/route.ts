@@ -1,7 +1,10 @@
+import { z } from 'zod';
 import { mayManage } from '@/data/actor';
 import { askBackup, backupRuns, storageUsed } from '@/data/backups';
 import { db } from '@/data/db';
-import { problem, route } from '@/server/api';
+import { bodyOf, problem, route } from '@/server/api';
+
+const schema = z.strictObject({ now: z.literal(true) });
 
 /** The latest backups and proofs of this server, and what the house keeps on it. */
 export const GET = route(mayManage, async ({ actor }) =>
@@ -12,8 +15,10 @@ export const GET = route(mayManage, async ({ actor }) =>
 );
 
 /** Asks for a backup now. */
-export const POST = route(mayManage, async ({ actor }) =>
-  (await askBackup(db(), actor.name))
+export const POST = route(mayManage, async ({ actor, request }) => {
+  const parsed = await bodyOf(request, schema, 'Say {"now": true}.', 1000);
+  if (!parsed.ok) return parsed.response;
+  return (await askBackup(db(), actor.name))
     ? Response.json({ ok: true }, { status: 202 })
-    : problem(409, 'asked-already', 'A backup is asked for or being made already.'),
-);
+    : problem(409, 'asked-already', 'A backup is asked for or being made already.');
+});
