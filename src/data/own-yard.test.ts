@@ -366,7 +366,7 @@ describe('walls of the roles, by raw queries as the application’s role', () =>
     for (const who of [people.viewer, people.consignor]) expect(await found(who, 'pomegranate')).toEqual([]);
     expect(await found(people.consignor, 'one owner')).toEqual(['One owner.']);
     const other = await testHouse(db, owner, 'searching');
-    expect(await search(db, other.manager, 'walled')).toEqual({ lots: [], texts: [] });
+    expect(await search(db, other.manager, 'walled')).toEqual({ lots: [], texts: [], more: false });
     expect((await search(db, people.manager, 'lot 1 walled')).lots).toHaveLength(1);
     expect((await search(db, people.manager, '%')).lots).toEqual([]);
   });

@@ -33,6 +33,8 @@ export interface FoundText {
 export interface Found {
   readonly lots: readonly FoundLot[];
   readonly texts: readonly FoundText[];
+  /** Whether there may be more than what is shown. */
+  readonly more: boolean;
 }
 
 const likeOf = (word: string) => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
@@ -44,7 +46,7 @@ const wordsOf = (asked: string) => asked.split(/\s+/).filter(Boolean).slice(0, 8
  */
 export async function search(db: Db, actor: Actor, asked: string): Promise<Found> {
   const words = wordsOf(asked);
-  if (words.length === 0) return { lots: [], texts: [] };
+  if (words.length === 0) return { lots: [], texts: [], more: false };
   const said = sql`concat_ws(' ', ${lot.number}, ${lot.title}, ${lot.keeper}, ${lot.consignor}, ${lot.stands}, ${lot.keysWith}, ${lot.comesWith}, ${sale.name})`;
   return inOrg(db, actor, async (tx) => {
     const lots = await tx
@@ -90,9 +92,14 @@ export async function search(db: Db, actor: Actor, asked: string): Promise<Found
         ),
       )
       .where(and(eq(record.orgId, actor.orgId), ...words.map((w) => sql`${record.body}::text ilike ${likeOf(w)}`)))
-      .orderBy(asc(lot.number))
+      // In no order: the first ones found are enough, and words that very many hold end the search early.
       .limit(MOST_TEXTS);
-    return { lots, texts: texts.map((t) => ({ ...t, text: clipped(t.text, words[0]!) })) };
+    const shown = texts.map((t) => ({ ...t, text: clipped(t.text, words[0]!) }));
+    return {
+      lots,
+      texts: shown.sort((a, b) => a.number - b.number),
+      more: texts.length === MOST_TEXTS || lots.length === MOST_LOTS,
+    };
   });
 }
 

@@ -9,7 +9,7 @@ import { DeviceKeeper } from '@/ui/device/device-keeper';
 export const metadata: Metadata = { title: 'Find' };
 export const dynamic = 'force-dynamic';
 
-const NOTHING: Found = { lots: [], texts: [] };
+const NOTHING: Found = { lots: [], texts: [], more: false };
 const askedSchema = text(100).catch('');
 
 /** Everything that one may see and that holds the words asked for. */

@@ -29,6 +29,7 @@ export interface FoundShown {
     readonly zone: string | null;
     readonly text: string;
   }[];
+  readonly more: boolean;
 }
 
 /** One field that looks through everything one may see: lots, and what stands in their records. */
@@ -97,6 +98,9 @@ export function Find({ asked, found }: { asked: string; found: FoundShown }) {
                 ))}
               </ul>
             </section>
+          )}
+          {found.more && (
+            <p className="text-sm text-soft">There may be more than is shown here: another word narrows it.</p>
           )}
           {found.texts.length > 0 && (
             <section aria-labelledby="texts" className="grid gap-2">

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useForm } from 'react-hook-form';
+import { FilmUnitOptions, WordsOptions } from '@/ui/parts/speech-options';
 import { timeZones } from '@/ui/time-zones';
 import { told } from '@/ui/told';
 
@@ -41,15 +42,13 @@ export function HouseSpeaks({ settings }: { settings: Speech }) {
         <label className="grid gap-1 text-sm font-semibold">
           Words
           <select className="field font-normal" {...register('words')}>
-            <option value="en-GB">bonnet, wing, boot</option>
-            <option value="en-US">hood, fender, trunk</option>
+            <WordsOptions />
           </select>
         </label>
         <label className="grid gap-1 text-sm font-semibold">
           Film in
           <select className="field font-normal" {...register('units')}>
-            <option value="um">µm</option>
-            <option value="mil">mil</option>
+            <FilmUnitOptions />
           </select>
         </label>
         <label className="grid gap-1 text-sm font-semibold">

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { askServer } from '@/ui/ask-server';
+import { FilmUnitOptions, WordsOptions } from '@/ui/parts/speech-options';
 import { usePreferences } from '@/ui/preferences';
 import { ownZone, timeZones } from '@/ui/time-zones';
 import { Field, Problem } from './field';
@@ -71,15 +72,13 @@ export function Start({ asksCode }: { asksCode: boolean }) {
           <label className="grid gap-1 font-semibold">
             Words
             <select className="field font-normal" {...register('words')}>
-              <option value="en-GB">bonnet, wing, boot</option>
-              <option value="en-US">hood, fender, trunk</option>
+              <WordsOptions />
             </select>
           </label>
           <label className="grid gap-1 font-semibold">
             Film thickness in
             <select className="field font-normal" {...register('units')}>
-              <option value="um">µm</option>
-              <option value="mil">mil</option>
+              <FilmUnitOptions />
             </select>
           </label>
           <label className="grid gap-1 font-semibold">

@@ -7,6 +7,7 @@ import { clockIn, dayIn } from '@/core/time/day';
 import { type SaleFacts, saleFault } from '@/core/yard/sale-facts';
 import { askServer } from '@/ui/ask-server';
 import { Modal } from '@/ui/parts/modal';
+import { FilmUnitOptions, WordsOptions } from '@/ui/parts/speech-options';
 import { timeZones } from '@/ui/time-zones';
 import { instantIn } from './instant-in';
 import { yardAddress } from './yard-address';
@@ -169,15 +170,13 @@ export function SaleForm({
           <label className="grid gap-1 text-sm font-semibold">
             Words
             <select className="field font-normal" {...register('words')}>
-              <option value="en-GB">bonnet, wing, boot</option>
-              <option value="en-US">hood, fender, trunk</option>
+              <WordsOptions />
             </select>
           </label>
           <label className="grid gap-1 text-sm font-semibold">
             Film in
             <select className="field font-normal" {...register('units')}>
-              <option value="um">µm</option>
-              <option value="mil">mil</option>
+              <FilmUnitOptions />
             </select>
           </label>
         </div>
