@@ -31,6 +31,7 @@ starting(async () => {
     port,
     command: 'npm run demo',
     env: { FARVIN_DEMO: '1' },
+    backups: path.join(STATE, 'backups'),
     prepare: removeOld,
     before: async (env) => {
       await runTs('bin/farvin.ts', ['strip-pictures'], { env, quiet: true });

@@ -58,7 +58,7 @@ export function House({
       </nav>
       <HouseSpeaks settings={settings} />
       <Erasing deletions={deletions} />
-      <Keeping runs={runs} used={used} />
+      <Keeping runs={runs} used={used} now={today} />
       <Programs tokens={tokens} today={today} />
       <Keys orgId={orgId} keys={keys} />
       <section aria-labelledby="strangers" className="grid gap-2">

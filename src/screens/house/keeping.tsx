@@ -21,13 +21,16 @@ export interface UsedShown {
   readonly records: number;
 }
 
+const FORGOTTEN_MS = 10 * 60_000;
 const WHAT = { backup: 'Backup', proof: 'Proof by restoring' } as const;
 const STATE = { asked: 'asked for', making: 'being made', ready: '', failed: 'failed' } as const;
 
 /** What the house keeps here, when it was backed up last, and whether that backup was ever restored to see. */
-export function Keeping({ runs, used }: { runs: readonly RunShown[]; used: UsedShown }) {
+export function Keeping({ runs, used, now }: { runs: readonly RunShown[]; used: UsedShown; now: string }) {
   const router = useRouter();
   const open = runs.some((r) => r.state === 'asked' || r.state === 'making');
+  // Asked for longer ago than this, nobody is there who makes it.
+  const forgotten = runs.some((r) => r.state === 'asked' && Date.parse(now) - Date.parse(r.at) > FORGOTTEN_MS);
   const last = (what: RunShown['what']) => runs.find((r) => r.what === what && r.state === 'ready');
   const [backup, proof] = [last('backup'), last('proof')];
   const ask = async () => {
@@ -44,6 +47,12 @@ export function Keeping({ runs, used }: { runs: readonly RunShown[]; used: UsedS
           {open ? 'A backup is on its way' : 'Back up now'}
         </button>
       </div>
+      {forgotten && (
+        <p role="alert" className="border-l-4 border-pin bg-wash px-3 py-2">
+          A backup was asked for and nobody makes it: the program that knows the tables’ owner does not run. Whoever
+          keeps this server starts it (docs/operate.md, Backups).
+        </p>
+      )}
       <dl className="grid grid-cols-[9rem_1fr] gap-x-3 gap-y-1">
         <dt className="font-semibold">Kept here</dt>
         <dd>
