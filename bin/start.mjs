@@ -47,11 +47,11 @@ starting(async () => {
       console.log(
         code
           ? `Start your yard there: open the address in a browser. From another machine it asks for this code: ${code}\n`
-          : 'Sign in there. A lost password: a manager makes a link under House, or on this machine: npm run -s farvin -- let-in --email ADDRESS\n',
+          : 'Sign in there. A lost password: a manager makes a link under People, or on this machine: npm run -s farvin -- let-in --email ADDRESS\n',
       );
       if (!process.env.DATABASE_URL)
         console.log(
-          `Its database, pictures, secret and daily backups lie in ${path.relative(ROOT, HOME) || HOME}. Keep copies of the last two on another machine.`,
+          `Its database, pictures, secret and daily backups lie in ${HOME.startsWith(`${ROOT}${path.sep}`) ? path.relative(ROOT, HOME) : HOME}. Keep copies of the last two on another machine.`,
         );
       console.log(
         'Running it for real, with TLS, mail and backups: docs/operate.md. With made-up lots to try: npm run demo',

@@ -7,7 +7,7 @@ import type { Db } from '@/data/db';
 import { askDeletion, callOff, deletionsOf, GRACE_DAYS } from '@/data/deletions';
 import { addLink, openLink } from '@/data/links';
 import { logVerdict } from '@/data/log';
-import { lotRow } from '@/data/lots';
+import { lotRow } from '@/data/lot-change';
 import { letGo, peopleOf } from '@/data/people';
 import { salesOf } from '@/data/sales';
 import { testDatabase } from '@/data/test-database';

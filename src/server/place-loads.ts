@@ -3,7 +3,7 @@ import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { revisionsOf } from '@/data/inspections';
 import { linksOf } from '@/data/links';
-import { lotRow } from '@/data/lots';
+import { lotRow } from '@/data/lot-change';
 import { lendingsOf, peopleOf } from '@/data/people';
 import { salesOf } from '@/data/sales';
 import { sealsOfLot } from '@/data/seals';

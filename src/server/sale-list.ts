@@ -3,7 +3,7 @@ import type { BadRow } from '@/core/csv/rows';
 import { type ListStep, type PresentLot, planList, readLotList } from '@/core/yard/lot-list';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
-import { presentLots, takeList } from '@/data/lots';
+import { presentLots, takeList } from '@/data/lot-list';
 import { styleNamed } from '@/words/style-named';
 
 /** What taking a list would do, before anything is done. */

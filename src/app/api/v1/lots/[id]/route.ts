@@ -3,7 +3,7 @@ import { text, uuidSchema } from '@/core/kinds/common';
 import { lotFactsSchema, lotNumberSchema } from '@/core/yard/lot-facts';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { changeLot, type LotChange, type LotRefusal, lotRow } from '@/data/lots';
+import { changeLot, type LotChange, type LotRefusal, lotRow } from '@/data/lot-change';
 import { anyone, bodyOf, notFound, problem, route } from '@/server/api';
 
 const schema = z

@@ -1,6 +1,6 @@
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
-import { giveLot } from '@/data/lots';
+import { giveLot } from '@/data/lot-change';
 import { notFound, route } from '@/server/api';
 
 type Params = { id: string; person: string };
