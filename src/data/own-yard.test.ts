@@ -360,6 +360,16 @@ describe('walls of the roles, by raw queries as the application’s role', () =>
     });
     const results = await takeChanges(db, people.inspector, ids.inspectionId, [secret], TEST_NOW);
     expect(results).toMatchObject([{ status: 'applied' }]);
+    // What the consignor is not shown stands last in the log: the own claim goes on from it all the same.
+    const claim = put('claim', {
+      kind: 'other',
+      text: 'Said after.',
+      source: 'the owner',
+      saidAt: TEST_NOW.toISOString(),
+    });
+    expect(await takeChanges(db, people.consignor, ids.inspectionId, [claim], TEST_NOW)).toMatchObject([
+      { status: 'applied' },
+    ]);
     const found = async (who: Actor, q: string) => (await search(db, who, q)).texts.map((t) => t.text);
     expect(await found(people.inspector, 'pomegranate')).toEqual(['Pomegranate hole behind the trim.']);
     expect(await found(people.editor, 'hole pomegranate')).toEqual(['Pomegranate hole behind the trim.']);

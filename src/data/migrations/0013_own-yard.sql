@@ -222,6 +222,9 @@ create trigger inspection_by_role before update on inspection for each row execu
 -- What a lot shows of its inspection follows it whoever wrote that.
 alter function lot_follows_inspection() security definer set search_path = public;
 --> statement-breakpoint
+-- A line goes on from the one before it, also from one that its writer is not shown.
+alter function refuse_unchained() security definer set search_path = public;
+--> statement-breakpoint
 -- A house keeps a manager.
 create function refuse_last_manager() returns trigger language plpgsql security definer set search_path = public as $$
 begin
