@@ -1,4 +1,4 @@
-import { and, desc, eq, gt, isNull, or } from 'drizzle-orm';
+import { and, desc, eq, gt, isNull, or, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { audit } from './audit';
@@ -79,7 +79,7 @@ export async function openLink(db: Db, tokenHash: string, now: Date): Promise<Op
   );
   if (!link) return null;
   const held = await saleBehind(db, link);
-  if (!held || held.withdrawnAt) return null;
+  if (!held || held.withdrawnAt || held.erasing) return null;
   const { speech } = held;
   const opensAt = held.embargoUntil && held.embargoUntil > now ? held.embargoUntil : null;
   if (opensAt) return { ...link, speech, opensAt, revisions: [] };
@@ -106,6 +106,9 @@ async function saleBehind(db: Db, link: { readonly orgId: string; readonly lotId
       .select({
         withdrawnAt: lot.withdrawnAt,
         embargoUntil: sale.embargoUntil,
+        // What is going to be erased is handed out no more, by whichever link.
+        erasing: sql<boolean>`exists (select 1 from deletion d where d.target in (${lot.id}::text, ${sale.id}::text)
+          and d.called_off_at is null and d.done_at is null)`,
         speech: { words: sale.words, unit: sale.units, kerb: sale.kerb },
       })
       .from(lot)

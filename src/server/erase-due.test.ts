@@ -51,6 +51,9 @@ it('erases a lot after its days, not before, and its links open nothing at once'
   expect(asked.dueAt).toEqual(after(GRACE_DAYS));
   expect(await openLink(db, 'f'.repeat(64), NOW)).toBeNull();
   expect(await ask(house, 'lot', lotId)).toBeNull();
+  // Nor does a link that is made meanwhile.
+  await addLink(db, house.manager, { lotId, tokenHash: '9'.repeat(64), label: 'y', expiresAt: null });
+  expect(await openLink(db, '9'.repeat(64), NOW)).toBeNull();
   expect(await eraseDue(owner, after(GRACE_DAYS - 1))).toEqual({ erased: 0, failed: 0 });
   expect((await lotRow(db, house.manager, lotId))?.begun).toBe(true);
   expect(await eraseDue(owner, after(GRACE_DAYS))).toEqual({ erased: 1, failed: 0 });
