@@ -1,16 +1,10 @@
 import { createHmac } from 'node:crypto';
-import AxeBuilder from '@axe-core/playwright';
 import { type Browser, expect, type Page, test } from '@playwright/test';
 import { SMTPServer } from 'smtp-server';
 import { freePort } from '../bin/steps.mjs';
+import { analysed } from './axe';
 import { emptyWorld, ownServer } from './own-server';
-import { enter, openChapter } from './people';
-
-/** What a common checker of accessibility has against the page as it stands. */
-async function violations(page: Page): Promise<string[]> {
-  const { violations: found } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
-  return found.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.html.slice(0, 120)}`));
-}
+import { enter, openChapter, stateVisit } from './people';
 
 const PASSWORD = 'gravel owl kettle ninety';
 const LIST =
@@ -65,7 +59,7 @@ async function inviteAs(page: Page, role: string, email = ''): Promise<string> {
   await page.getByRole('button', { name: 'Make the link' }).click();
   const link = await page.getByLabel('The link').inputValue();
   await expect(page.getByAltText('The link as a picture')).toBeVisible();
-  expect(await violations(page)).toEqual([]);
+  expect(await analysed(page)).toEqual([]);
   await page.getByRole('button', { name: 'I have handed it over' }).click();
   await expect(page.getByText(link)).toHaveCount(0);
   return link;
@@ -74,7 +68,7 @@ async function inviteAs(page: Page, role: string, email = ''): Promise<string> {
 async function comeIn(browser: Browser, link: string, name: string, email: string): Promise<Page> {
   const page = await (await browser.newContext()).newPage();
   await page.goto(link);
-  expect(await violations(page)).toEqual([]);
+  expect(await analysed(page)).toEqual([]);
   await page.getByLabel('Your name').fill(name);
   await page.getByLabel('Your email').fill(email);
   await page.getByLabel('Password').fill(PASSWORD);
@@ -94,7 +88,7 @@ test('from an empty program to the first report that a bidder reads', async ({ b
     await test.step('the house is opened, once', async () => {
       await page.goto('/');
       await expect(page.getByRole('heading', { name: 'Start your yard' })).toBeVisible();
-      expect(await violations(page)).toEqual([]);
+      expect(await analysed(page)).toEqual([]);
       await page.getByLabel('House').fill('Saltmarket Motors');
       await page.getByLabel('Time zone').selectOption('Europe/Lisbon');
       await page.getByLabel('Currency').fill('vk');
@@ -138,7 +132,7 @@ test('from an empty program to the first report that a bidder reads', async ({ b
       await form.getByLabel('Opens').fill('2027-03-02');
       await form.getByLabel('Reports due, days before opening').fill('3');
       await expect(form.getByLabel('Time zone')).toHaveValue('Europe/Lisbon');
-      expect(await violations(page)).toEqual([]);
+      expect(await analysed(page)).toEqual([]);
       await form.getByRole('button', { name: 'Open sale' }).click();
       await expect(page.getByRole('heading', { name: 'Spring stock' })).toBeVisible();
       await page.getByRole('button', { name: 'List' }).click();
@@ -151,7 +145,7 @@ test('from an empty program to the first report that a bidder reads', async ({ b
       await expect(page.getByRole('button', { name: 'Mend the file' })).toBeDisabled();
       await drop(LIST);
       await expect(page.getByText('lot 14, new: Quillon Halyard fastback, 1966')).toBeVisible();
-      expect(await violations(page)).toEqual([]);
+      expect(await analysed(page)).toEqual([]);
       await page.getByRole('button', { name: 'Take 2 lots' }).click();
       await expect(page.getByRole('link', { name: /Quillon Halyard fastback, 1966/ }).first()).toBeVisible();
       await page.getByRole('button', { name: 'List' }).click();
@@ -201,14 +195,7 @@ test('from an empty program to the first report that a bidder reads', async ({ b
       await inspector.getByLabel('Chassis number').fill('QHF66-00017');
       await inspector.getByRole('button', { name: 'Keep car' }).click();
       await expect(inspector.getByText('The car is kept.')).toBeVisible();
-      await inspector.getByRole('button', { name: 'Add visit' }).click();
-      await inspector.getByLabel('Temperature, °C').fill('9');
-      await inspector.getByRole('dialog').getByLabel('Name').fill('Survey gauge 2');
-      await inspector.getByLabel('Ceiling, µm').fill('500');
-      await inspector.getByLabel('Start: foil, µm').fill('125');
-      await inspector.getByLabel('Start: zero shows').fill('0');
-      await inspector.getByLabel('Start: foil shows').fill('126');
-      await inspector.getByRole('button', { name: 'Keep visit' }).click();
+      await stateVisit(inspector);
       await inspector.getByRole('link', { name: 'Start the walk' }).click();
       await enter(inspector, 'hood 121 118 124 130 119 122 125');
       await expect(inspector.getByText('7 readings, µm')).toBeVisible();

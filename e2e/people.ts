@@ -130,6 +130,19 @@ export async function lendToViewer(lotId: string): Promise<void> {
   await api.dispose();
 }
 
+/** States a visit at the intake, with a gauge that was checked. */
+export async function stateVisit(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Add visit' }).click();
+  await page.getByLabel('Temperature, °C').fill('9');
+  await page.getByRole('dialog').getByLabel('Name').fill('Survey gauge 2');
+  await page.getByLabel('Ceiling, µm').fill('500');
+  await page.getByLabel('Start: foil, µm').fill('125');
+  await page.getByLabel('Start: zero shows').fill('0');
+  await page.getByLabel('Start: foil shows').fill('126');
+  await page.getByRole('button', { name: 'Keep visit' }).click();
+  await expect(page.getByText('Survey gauge 2, ceiling 500 µm')).toBeVisible();
+}
+
 /** Types a line and takes it, waiting until the server has it. */
 export async function enter(page: Page, line: string): Promise<void> {
   const input = page.getByLabel('Entry line');

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { analysed } from './axe';
 import { browserOf, caller, lotByNumber } from './people';
 
 const SIZES = { desk: { width: 1280, height: 800 }, walk: { width: 390, height: 844 } } as const;
@@ -37,13 +37,6 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['public report', path, 'Findings'],
   ];
 }
-
-const analysed = async (page: Page) => {
-  const { violations: found } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  return found.flatMap((v) => v.nodes.slice(0, 3).map((n) => `${v.id}: ${n.html.slice(0, 160)}`));
-};
 
 /** What is wrong with a page, also after a second look: while it is rendered anew it may lack its title for a moment. */
 const violations = async (page: Page) => {

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
-import { browserOf, enter, openChapter, PASSWORD, PEOPLE } from './people';
+import { browserOf, enter, openChapter, PASSWORD, PEOPLE, stateVisit } from './people';
 
 /** A small real picture of its own colour. */
 const picture = (colour: string) =>
@@ -34,15 +34,7 @@ test('from sign-in to a sealed report that a bidder opens by link', async ({ pag
   await page.getByLabel('Chassis number').fill('QHF66-00017');
   await page.getByRole('button', { name: 'Keep car' }).click();
   await expect(page.getByText('The car is kept.')).toBeVisible();
-  await page.getByRole('button', { name: 'Add visit' }).click();
-  await page.getByLabel('Temperature, °C').fill('9');
-  await page.getByRole('dialog').getByLabel('Name').fill('Survey gauge 2');
-  await page.getByLabel('Ceiling, µm').fill('500');
-  await page.getByLabel('Start: foil, µm').fill('125');
-  await page.getByLabel('Start: zero shows').fill('0');
-  await page.getByLabel('Start: foil shows').fill('126');
-  await page.getByRole('button', { name: 'Keep visit' }).click();
-  await expect(page.getByText('Survey gauge 2, ceiling 500 µm')).toBeVisible();
+  await stateVisit(page);
 
   // The walk: readings, a correction, a finding, looks, blocked places.
   await page.getByRole('link', { name: 'Start the walk' }).click();

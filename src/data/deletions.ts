@@ -3,8 +3,8 @@ import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
-import { user } from './tables/auth';
-import { lot, membership, sale, shareLink } from './tables/farvin';
+import { memberOf } from './people';
+import { lot, sale, shareLink } from './tables/farvin';
 import { deletion, type Erasable } from './tables/house';
 
 /** Days between asking and erasing, in which it can be called off. House value; local law may ask for another. */
@@ -13,16 +13,12 @@ const DAY_MS = 86_400_000;
 
 export type Deletion = typeof deletion.$inferSelect;
 
+/** Neither called off nor done yet. */
+const TO_COME = and(isNull(deletion.calledOffAt), isNull(deletion.doneAt));
+
 /** What an erasable thing of the actor's house is called; null when there is none. */
 async function nameOf(tx: Tx, actor: Actor, what: Erasable, target: string): Promise<string | null> {
-  if (what === 'person') {
-    const [row] = await tx
-      .select({ name: user.name })
-      .from(membership)
-      .innerJoin(user, eq(user.id, membership.userId))
-      .where(and(eq(membership.orgId, actor.orgId), eq(membership.userId, target)));
-    return row?.name ?? null;
-  }
+  if (what === 'person') return (await memberOf(tx, actor, target))?.name ?? null;
   const [row] =
     what === 'lot'
       ? await tx
@@ -51,7 +47,7 @@ export async function askDeletion(
     const open = await tx
       .select({ id: deletion.id })
       .from(deletion)
-      .where(and(eq(deletion.target, given.target), isNull(deletion.calledOffAt), isNull(deletion.doneAt)));
+      .where(and(eq(deletion.target, given.target), TO_COME));
     if (name === null || open.length > 0) return null;
     const id = uuidv7();
     const dueAt = new Date(now.getTime() + GRACE_DAYS * DAY_MS);
@@ -86,14 +82,7 @@ export async function callOff(db: Db, actor: Actor, id: string, now: Date): Prom
     const [row] = await tx
       .update(deletion)
       .set({ calledOffAt: now })
-      .where(
-        and(
-          eq(deletion.id, id),
-          eq(deletion.orgId, actor.orgId),
-          isNull(deletion.calledOffAt),
-          isNull(deletion.doneAt),
-        ),
-      )
+      .where(and(eq(deletion.id, id), eq(deletion.orgId, actor.orgId), TO_COME))
       .returning({ what: deletion.what });
     if (!row) return false;
     await audit(tx, actor, 'erasing-called-off', { detail: { what: row.what } });
@@ -107,7 +96,7 @@ export async function deletionsOf(db: Db, actor: Actor): Promise<Deletion[]> {
     tx
       .select()
       .from(deletion)
-      .where(and(eq(deletion.orgId, actor.orgId), isNull(deletion.calledOffAt), isNull(deletion.doneAt)))
+      .where(and(eq(deletion.orgId, actor.orgId), TO_COME))
       .orderBy(asc(deletion.dueAt)),
   );
 }
@@ -117,5 +106,5 @@ export const dueDeletions = (owner: Db, now: Date): Promise<Deletion[]> =>
   owner
     .select()
     .from(deletion)
-    .where(and(lte(deletion.dueAt, now), isNull(deletion.calledOffAt), isNull(deletion.doneAt)))
+    .where(and(lte(deletion.dueAt, now), TO_COME))
     .orderBy(asc(deletion.dueAt));

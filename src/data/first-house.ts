@@ -1,15 +1,15 @@
 import { sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
+import type { SaleFacts } from '@/core/yard/sale-facts';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
 import { addSealKey } from './seal-keys';
-import type { FilmUnit, Words } from './tables/farvin';
 
 /** What a house is opened with. */
 export interface FirstHouse {
   readonly house: string;
-  readonly words: Words;
-  readonly units: FilmUnit;
+  readonly words: SaleFacts['words'];
+  readonly units: SaleFacts['units'];
   readonly timeZone: string;
   readonly currency: string;
   readonly name: string;

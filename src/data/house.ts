@@ -1,14 +1,15 @@
 import { eq } from 'drizzle-orm';
+import type { SaleFacts } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
-import { type FilmUnit, organisation, type Words } from './tables/farvin';
+import { organisation } from './tables/farvin';
 
 /** What a house is called, how it speaks, what it lets strangers read, and how long it keeps addresses. */
 export interface HouseSettings {
   readonly name: string;
-  readonly words: Words;
-  readonly units: FilmUnit;
+  readonly words: SaleFacts['words'];
+  readonly units: SaleFacts['units'];
   readonly timeZone: string;
   readonly currency: string;
   readonly publishesPlaces: boolean;

@@ -2,18 +2,10 @@ import { and, count, desc, eq, ne, sql } from 'drizzle-orm';
 import type { AnyRecord } from '@/core/kinds';
 import { withDefaults } from '@/core/kinds/with-defaults';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
+import type { SaleFacts } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
-import {
-  type FilmUnit,
-  type InspectionState,
-  inspection,
-  type Kerb,
-  lot,
-  record,
-  sale,
-  type Words,
-} from './tables/farvin';
+import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
 
 export interface InspectionHead {
   readonly id: string;
@@ -35,9 +27,9 @@ export interface InspectionHead {
     opensOn: string | null;
     closesOn: string | null;
     timeZone: string;
-    words: Words;
-    units: FilmUnit;
-    kerb: Kerb;
+    words: SaleFacts['words'];
+    units: SaleFacts['units'];
+    kerb: SaleFacts['kerb'];
   };
 }
 

@@ -4,9 +4,9 @@ import type { Role } from '@/core/people/roles';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
+import { memberOf } from './people';
 import { tellSessionsEnded } from './sign-in-events';
 import { user } from './tables/auth';
-import { membership } from './tables/farvin';
 import { invitation } from './tables/house';
 
 /** Days for which a link that lets somebody in is good. */
@@ -80,11 +80,7 @@ export async function inviteToRecover(
   now: Date,
 ): Promise<{ id: string; name: string; email: string } | null> {
   return inOrg(db, actor, async (tx) => {
-    const [person] = await tx
-      .select({ name: user.name, email: user.email, role: membership.role })
-      .from(membership)
-      .innerJoin(user, eq(user.id, membership.userId))
-      .where(and(eq(membership.orgId, actor.orgId), eq(membership.userId, personId)));
+    const person = await memberOf(tx, actor, personId);
     if (!person) return null;
     await tx
       .update(invitation)
@@ -100,7 +96,9 @@ export async function inviteToRecover(
       createdAt: now,
       expiresAt: new Date(now.getTime() + INVITATION_DAYS * DAY_MS),
       tokenHash,
-      ...person,
+      name: person.name,
+      email: person.email,
+      role: person.role,
     });
     await audit(tx, actor, 'recovery-made', { detail: { to: person.name, person: personId } });
     return { id, name: person.name, email: person.email };

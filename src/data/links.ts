@@ -1,9 +1,10 @@
 import { and, desc, eq, gt, isNull, or, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
+import type { SaleFacts } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, within } from './db';
-import { type FilmUnit, inspection, type Kerb, lot, sale, seal, shareLink, type Words } from './tables/farvin';
+import { inspection, lot, sale, seal, shareLink } from './tables/farvin';
 
 /** The links of a lot, newest first; never their tokens. */
 export async function linksOf(db: Db, actor: Actor, lotId: string) {
@@ -57,7 +58,11 @@ export interface OpenLink {
   readonly orgId: string;
   readonly lotId: string;
   /** How the sale speaks to a reader who chose nothing. */
-  readonly speech: { readonly words: Words; readonly unit: FilmUnit; readonly kerb: Kerb };
+  readonly speech: {
+    readonly words: SaleFacts['words'];
+    readonly unit: SaleFacts['units'];
+    readonly kerb: SaleFacts['kerb'];
+  };
   /** Until then it opens nothing; null where nothing holds it back. */
   readonly opensAt: Date | null;
   readonly revisions: readonly { inspectionId: string; revision: number; sealedAt: Date; sha256: string }[];

@@ -1,14 +1,20 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import { ROLES, roleMay } from '@/core/people/roles';
 import type { LotFactsSaid } from '@/core/yard/lot-facts';
 import { reportDue } from '@/core/yard/report-due';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { LOT_FACTS, SAID_DUE, writeFacts } from './lots';
+import { refusedBy } from './refused-by';
 import { saleForUpdate } from './sales';
 import { user } from './tables/auth';
 import { lot, membership, sale } from './tables/farvin';
 import { lotAssignment } from './tables/house';
+import { setYes } from './yes-row';
+
+/** Roles that look at cars. */
+const ENTERING = ROLES.filter((r) => roleMay(r, 'enter'));
 
 /** What a lot's page says of it besides what was seen. */
 export interface LotRow extends LotFactsSaid {
@@ -75,7 +81,7 @@ export async function changeLot(
   now: Date,
 ): Promise<'done' | LotRefusal> {
   const { number, saleId, consignorId, withdrawn, ...facts } = change;
-  return refusingTaken(() =>
+  return refusedBy('lot_number', 'number-taken', () =>
     inOrg(db, actor, async (tx) => {
       const [before] = await tx
         .select()
@@ -101,10 +107,8 @@ export async function changeLot(
       if (Object.keys(facts).length > 0 || consignorId !== undefined) {
         if (Object.keys(facts).length > 0) await writeFacts(tx, own, lotId, facts);
         if (consignorId !== undefined) await tx.update(lot).set({ consignorId }).where(eq(lot.id, lotId));
-        await audit(tx, actor, 'lot-changed', {
-          lotId,
-          detail: { what: Object.keys({ ...facts, ...(consignorId !== undefined && { consignorId }) }).join(', ') },
-        });
+        const said = [...Object.keys(facts), ...(consignorId === undefined ? [] : ['consignorId'])];
+        await audit(tx, actor, 'lot-changed', { lotId, detail: { what: said.join(', ') } });
       }
       if (withdrawn !== undefined && (withdrawn === null) !== (before.withdrawnAt === null)) {
         await tx
@@ -129,16 +133,6 @@ async function isConsignor(tx: Tx, actor: Actor, userId: string): Promise<boolea
   return rows.length > 0;
 }
 
-async function refusingTaken<T>(work: () => Promise<T>): Promise<T | 'number-taken'> {
-  try {
-    return await work();
-  } catch (error) {
-    const { cause } = error as { cause?: { constraint_name?: string } };
-    if (cause?.constraint_name === 'lot_number') return 'number-taken';
-    throw error;
-  }
-}
-
 /** Gives a lot to somebody who enters records, or takes it back. False when there is no such lot or person. */
 export async function giveLot(db: Db, actor: Actor, lotId: string, personId: string, given: boolean): Promise<boolean> {
   return inOrg(db, actor, async (tx) => {
@@ -152,21 +146,13 @@ export async function giveLot(db: Db, actor: Actor, lotId: string, personId: str
           eq(lot.id, lotId),
           eq(membership.orgId, actor.orgId),
           eq(membership.userId, personId),
-          inArray(membership.role, ['manager', 'inspector']),
+          inArray(membership.role, ENTERING),
         ),
       );
     if (!there) return false;
-    const changed = given
-      ? await tx
-          .insert(lotAssignment)
-          .values({ lotId, userId: personId, orgId: actor.orgId })
-          .onConflictDoNothing()
-          .returning({ id: lotAssignment.lotId })
-      : await tx
-          .delete(lotAssignment)
-          .where(and(eq(lotAssignment.lotId, lotId), eq(lotAssignment.userId, personId)))
-          .returning({ id: lotAssignment.lotId });
-    if (changed.length > 0)
+    const row = { lotId, userId: personId, orgId: actor.orgId };
+    const mine = and(eq(lotAssignment.lotId, lotId), eq(lotAssignment.userId, personId));
+    if (await setYes(tx, lotAssignment, row, mine, given))
       await audit(tx, actor, given ? 'lot-given' : 'lot-taken-back', { lotId, detail: { to: there.name } });
     return true;
   });

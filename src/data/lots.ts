@@ -2,10 +2,11 @@ import { and, desc, eq, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { LotFactsSaid } from '@/core/yard/lot-facts';
 import { reportDue } from '@/core/yard/report-due';
+import type { Sale } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
-import { type SaleRow, saleForUpdate } from './sales';
+import { saleForUpdate } from './sales';
 import { inspection, lot } from './tables/farvin';
 
 /** Whether the actor may see a lot of this id. */
@@ -36,7 +37,7 @@ export async function highestNumber(db: Db, actor: Actor, saleId: string): Promi
 export type NewLot = Partial<LotFactsSaid> & { readonly number: number; readonly title: string };
 
 /** The day a lot's report is due, and whether it follows the sale: a day set for it stands by itself. */
-function dueOf(facts: Pick<Partial<LotFactsSaid>, 'reportDueOn' | 'reserveDays'>, of: SaleRow) {
+function dueOf(facts: Pick<Partial<LotFactsSaid>, 'reportDueOn' | 'reserveDays'>, of: Sale) {
   return facts.reportDueOn
     ? { reportDueOn: facts.reportDueOn, dueBySale: false }
     : { reportDueOn: reportDue(of, facts.reserveDays ?? null), dueBySale: true };
@@ -46,7 +47,7 @@ function dueOf(facts: Pick<Partial<LotFactsSaid>, 'reportDueOn' | 'reserveDays'>
 export async function insertLot(
   tx: Tx,
   actor: Actor,
-  own: SaleRow,
+  own: Sale,
   given: NewLot,
   { lotId, inspectionId }: { lotId: string; inspectionId: string },
 ): Promise<boolean> {
@@ -89,7 +90,7 @@ export const LOT_FACTS = {
 export const SAID_DUE = sql<string | null>`case when ${lot.dueBySale} then null else ${lot.reportDueOn}::text end`;
 
 /** Writes what is said of a lot anew; a day that follows the sale is reckoned. */
-export async function writeFacts(tx: Tx, own: SaleRow, lotId: string, change: Partial<LotFactsSaid>): Promise<void> {
+export async function writeFacts(tx: Tx, own: Sale, lotId: string, change: Partial<LotFactsSaid>): Promise<void> {
   let due = {};
   if (change.reportDueOn !== undefined || change.reserveDays !== undefined) {
     const [now] = await tx.select({ due: SAID_DUE, reserveDays: lot.reserveDays }).from(lot).where(eq(lot.id, lotId));

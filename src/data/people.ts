@@ -2,11 +2,13 @@ import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { ROLES, type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import type { Actor } from './actor';
 import { audit } from './audit';
-import { type Db, inOrg } from './db';
+import { type Db, inOrg, type Tx } from './db';
+import { refusedBy } from './refused-by';
 import { tellSessionsEnded } from './sign-in-events';
 import { user } from './tables/auth';
 import { lot, lotLending, membership, sale } from './tables/farvin';
 import { lotAssignment, saleLending } from './tables/house';
+import { setYes } from './yes-row';
 
 /** Roles that see what is lent to them, and what is their own. */
 const OWN_ONLY = ROLES.filter(seesOwnOnly);
@@ -30,21 +32,30 @@ export async function peopleOf(db: Db, actor: Actor): Promise<PersonRow[]> {
   );
 }
 
+/** A person of the actor's organisation, or null. */
+export async function memberOf(tx: Tx, actor: Actor, personId: string): Promise<PersonRow | null> {
+  const [row] = await tx
+    .select({ id: user.id, name: user.name, email: user.email, role: membership.role })
+    .from(membership)
+    .innerJoin(user, eq(user.id, membership.userId))
+    .where(and(eq(membership.orgId, actor.orgId), eq(membership.userId, personId)));
+  return row ?? null;
+}
+
 /** Changes how a person of the organisation is called from now on; what was entered before keeps the name it had. */
 export async function renamePerson(db: Db, actor: Actor, personId: string, name: string): Promise<boolean> {
   return inOrg(db, actor, async (tx) => {
-    const [person] = await tx
-      .select({ before: user.name })
-      .from(membership)
-      .innerJoin(user, eq(user.id, membership.userId))
-      .where(and(eq(membership.orgId, actor.orgId), eq(membership.userId, personId)));
+    const person = await memberOf(tx, actor, personId);
     if (!person) return false;
-    if (person.before === name) return true;
+    if (person.name === name) return true;
     await tx.update(user).set({ name, updatedAt: sql`now()` }).where(eq(user.id, personId));
-    await audit(tx, actor, 'name-changed', { detail: { person: personId, before: person.before, after: name } });
+    await audit(tx, actor, 'name-changed', { detail: { person: personId, before: person.name, after: name } });
     return true;
   });
 }
+
+/** The database itself refuses to leave a house without a manager (migration 0013). */
+const keepingManager = <T>(work: () => Promise<T>) => refusedBy('last_manager', 'last-manager', work);
 
 /** Gives a person of the organisation another role. Refused for the only manager: a house keeps one. */
 export async function changeRole(
@@ -55,13 +66,9 @@ export async function changeRole(
 ): Promise<'done' | 'nobody' | 'last-manager'> {
   return keepingManager(() =>
     inOrg(db, actor, async (tx) => {
-      const [person] = await tx
-        .select({ before: membership.role, name: user.name })
-        .from(membership)
-        .innerJoin(user, eq(user.id, membership.userId))
-        .where(and(eq(membership.orgId, actor.orgId), eq(membership.userId, personId)));
+      const person = await memberOf(tx, actor, personId);
       if (!person) return 'nobody';
-      if (person.before === role) return 'done';
+      if (person.role === role) return 'done';
       await tx
         .update(membership)
         .set({ role })
@@ -72,7 +79,7 @@ export async function changeRole(
           .delete(lotAssignment)
           .where(and(eq(lotAssignment.orgId, actor.orgId), eq(lotAssignment.userId, personId)));
       await audit(tx, actor, 'role-changed', {
-        detail: { of: person.name, person: personId, before: person.before, after: role },
+        detail: { of: person.name, person: personId, before: person.role, after: role },
       });
       await tellSessionsEnded(tx, personId);
       return 'done';
@@ -81,38 +88,22 @@ export async function changeRole(
 }
 
 /**
- * Lets a person go, or leave by the own wish: nothing is open to that account any more; what was entered keeps its name. Refused for the only
- * manager.
+ * Lets a person go, or leave by the own wish: nothing is open to that account any more; what was entered keeps its name.
+ * Refused for the only manager.
  */
 export async function letGo(db: Db, actor: Actor, personId: string): Promise<'done' | 'nobody' | 'last-manager'> {
   return keepingManager(() =>
     inOrg(db, actor, async (tx) => {
-      const [person] = await tx.select({ name: user.name }).from(user).where(eq(user.id, personId));
+      const person = await memberOf(tx, actor, personId);
       const [gone] = await tx.execute<{ done: boolean }>(sql`select farvin_let_go(${personId}) as done`);
-      if (!gone?.done) return 'nobody';
+      if (!person || !gone?.done) return 'nobody';
       await audit(tx, actor, personId === actor.userId ? 'left' : 'let-go', {
-        detail: { of: person?.name ?? '', person: personId },
+        detail: { of: person.name, person: personId },
       });
       await tellSessionsEnded(tx, personId);
       return 'done';
     }),
   );
-}
-
-/** The database itself refuses to leave a house without a manager (migration 0013). */
-async function keepingManager<T>(work: () => Promise<T>): Promise<T | 'last-manager'> {
-  try {
-    return await work();
-  } catch (error) {
-    const { cause } = error as { cause?: { constraint_name?: string } };
-    if (cause?.constraint_name === 'last_manager') return 'last-manager';
-    throw error;
-  }
-}
-
-/** Changes one's own name; what was entered before keeps the one it had. */
-export async function renameSelf(db: Db, actor: Actor, name: string): Promise<boolean> {
-  return renamePerson(db, actor, actor.userId, name);
 }
 
 /** Lends a lot to a viewer of the organisation, or takes it back. False when there is no such lot or viewer. */
@@ -132,17 +123,9 @@ export async function lendLot(db: Db, actor: Actor, lotId: string, personId: str
         ),
       );
     if (!there) return false;
-    const changed = lent
-      ? await tx
-          .insert(lotLending)
-          .values({ lotId, userId: personId, orgId: actor.orgId, lentBy: actor.userId })
-          .onConflictDoNothing()
-          .returning({ lotId: lotLending.lotId })
-      : await tx
-          .delete(lotLending)
-          .where(and(eq(lotLending.lotId, lotId), eq(lotLending.userId, personId)))
-          .returning({ lotId: lotLending.lotId });
-    if (changed.length > 0)
+    const row = { lotId, userId: personId, orgId: actor.orgId, lentBy: actor.userId };
+    const mine = and(eq(lotLending.lotId, lotId), eq(lotLending.userId, personId));
+    if (await setYes(tx, lotLending, row, mine, lent))
       await audit(tx, actor, lent ? 'lent' : 'lending-ended', { lotId, detail: { to: there.name, person: personId } });
     return true;
   });
@@ -181,17 +164,9 @@ export async function lendSale(
       .innerJoin(sale, eq(sale.orgId, membership.orgId))
       .where(and(eq(sale.id, saleId), eq(membership.userId, personId), inArray(membership.role, OWN_ONLY)));
     if (!there) return false;
-    const changed = lent
-      ? await tx
-          .insert(saleLending)
-          .values({ saleId, userId: personId, orgId: actor.orgId, lentBy: actor.userId })
-          .onConflictDoNothing()
-          .returning({ id: saleLending.saleId })
-      : await tx
-          .delete(saleLending)
-          .where(and(eq(saleLending.saleId, saleId), eq(saleLending.userId, personId)))
-          .returning({ id: saleLending.saleId });
-    if (changed.length > 0)
+    const row = { saleId, userId: personId, orgId: actor.orgId, lentBy: actor.userId };
+    const mine = and(eq(saleLending.saleId, saleId), eq(saleLending.userId, personId));
+    if (await setYes(tx, saleLending, row, mine, lent))
       await audit(tx, actor, lent ? 'sale-lent' : 'sale-lending-ended', {
         detail: { sale: there.sale, to: there.name, person: personId },
       });

@@ -1,16 +1,11 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import { reportDue } from '@/core/yard/report-due';
-import type { SaleFacts } from '@/core/yard/sale-facts';
+import type { Sale, SaleFacts, SaleState } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
-import { lot, type SaleState, sale } from './tables/farvin';
-
-export interface SaleRow extends SaleFacts {
-  readonly id: string;
-  readonly state: SaleState;
-}
+import { lot, sale } from './tables/farvin';
 
 const COLUMNS = {
   id: sale.id,
@@ -39,7 +34,7 @@ const asColumns = ({ embargoUntil, ...facts }: Partial<SaleFacts>) => ({
 });
 
 /** The organisation's sales that the actor may see, by opening day; those in the archive last. */
-export async function salesOf(db: Db, actor: Actor): Promise<SaleRow[]> {
+export async function salesOf(db: Db, actor: Actor): Promise<Sale[]> {
   const rows = await inOrg(db, actor, (tx) =>
     tx
       .select(COLUMNS)
@@ -61,7 +56,7 @@ export async function addSale(db: Db, actor: Actor, facts: SaleFacts): Promise<s
 }
 
 /** What is said of a sale now, locked until the transaction ends, or null. */
-export async function saleForUpdate(tx: Tx, actor: Actor, id: string): Promise<SaleRow | null> {
+export async function saleForUpdate(tx: Tx, actor: Actor, id: string): Promise<Sale | null> {
   const [row] = await tx
     .select(COLUMNS)
     .from(sale)

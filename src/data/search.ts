@@ -1,7 +1,9 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
+import type { Found } from '@/core/yard/found';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
 import { inspection, lot, record, sale } from './tables/farvin';
+import { holdsWord, wordsAsked } from './words-asked';
 
 /** Lots, and texts within their records, shown of one search. */
 const MOST_LOTS = 30;
@@ -9,43 +11,12 @@ const MOST_TEXTS = 40;
 /** Letters of a text that are shown. */
 const LONGEST_SHOWN = 160;
 
-export interface FoundLot {
-  readonly id: string;
-  readonly number: number;
-  readonly title: string;
-  readonly sale: string;
-  readonly saleState: string;
-  readonly keeper: string;
-  readonly consignor: string;
-  readonly stands: string;
-  readonly withdrawn: boolean;
-}
-
-export interface FoundText {
-  readonly lotId: string;
-  readonly number: number;
-  readonly title: string;
-  readonly kind: string;
-  readonly zone: string | null;
-  readonly text: string;
-}
-
-export interface Found {
-  readonly lots: readonly FoundLot[];
-  readonly texts: readonly FoundText[];
-  /** Whether there may be more than what is shown. */
-  readonly more: boolean;
-}
-
-const likeOf = (word: string) => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
-const wordsOf = (asked: string) => asked.split(/\s+/).filter(Boolean).slice(0, 8);
-
 /**
  * What of everything that the actor may see holds every word asked for: lots by what is said of them, and the newest
  * revision's records by their own texts. Sealed or withheld, archived or withdrawn: the walls alone decide.
  */
 export async function search(db: Db, actor: Actor, asked: string): Promise<Found> {
-  const words = wordsOf(asked);
+  const words = wordsAsked(asked);
   if (words.length === 0) return { lots: [], texts: [], more: false };
   const said = sql`concat_ws(' ', ${lot.number}, ${lot.title}, ${lot.keeper}, ${lot.consignor}, ${lot.stands}, ${lot.keysWith}, ${lot.comesWith}, ${sale.name})`;
   return inOrg(db, actor, async (tx) => {
@@ -63,7 +34,7 @@ export async function search(db: Db, actor: Actor, asked: string): Promise<Found
       })
       .from(lot)
       .innerJoin(sale, eq(sale.id, lot.saleId))
-      .where(and(eq(lot.orgId, actor.orgId), ...words.map((w) => sql`${said} ilike ${likeOf(w)}`)))
+      .where(and(eq(lot.orgId, actor.orgId), ...words.map((w) => holdsWord(said, w))))
       .orderBy(sql`(${sale.state} = 'archived')`, asc(lot.number))
       .limit(MOST_LOTS);
     // The whole body first, which is quick; then the very text of it that holds all words.
@@ -86,12 +57,12 @@ export async function search(db: Db, actor: Actor, asked: string): Promise<Found
             sql`length(t.text) between 3 and 2000`,
             // Ids, hashes and moments are no words.
             sql`t.text !~ '^([0-9a-f-]{32,}|\\d{4}-\\d\\d-\\d\\dT.*)$'`,
-            ...words.map((w) => sql`t.text ilike ${likeOf(w)}`),
+            ...words.map((w) => holdsWord(sql`t.text`, w)),
           ],
           sql` and `,
         ),
       )
-      .where(and(eq(record.orgId, actor.orgId), ...words.map((w) => sql`${record.body}::text ilike ${likeOf(w)}`)))
+      .where(and(eq(record.orgId, actor.orgId), ...words.map((w) => holdsWord(sql`${record.body}::text`, w))))
       // In no order: the first ones found are enough, and words that very many hold end the search early.
       .limit(MOST_TEXTS);
     const shown = texts.map((t) => ({ ...t, text: clipped(t.text, words[0]!) }));

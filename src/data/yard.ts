@@ -4,6 +4,7 @@ import type { LotSummary, YardRow } from '@/core/yard/yard-lot';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
 import { inspection, lot } from './tables/farvin';
+import { holdsWord, wordsAsked } from './words-asked';
 
 export interface YardQuery {
   readonly sort?: Sort;
@@ -86,15 +87,7 @@ function isStanding(where: Standing, today: string): SQL {
   return sql`(${rules[where]})`;
 }
 
-const matches = (search: string): SQL[] =>
-  search
-    .split(/\s+/)
-    .filter(Boolean)
-    .slice(0, 8)
-    .map((w) => {
-      const like = `%${w.replace(/[\\%_]/g, '\\$&')}%`;
-      return sql`(${lot.number} || ' ' || ${lot.title} || ' ' || ${lot.keeper}) ilike ${like}`;
-    });
+const SEARCHED = sql`(${lot.number} || ' ' || ${lot.title} || ' ' || ${lot.keeper})`;
 
 /** One page of a sale's lots in the wished order, each with its newest inspection. Reads as many rows as it returns. */
 export async function yardPage(db: Db, actor: Actor, saleId: string, query: YardQuery = {}): Promise<YardPage> {
@@ -111,7 +104,7 @@ export async function yardPage(db: Db, actor: Actor, saleId: string, query: Yard
           eq(lot.orgId, actor.orgId),
           eq(lot.saleId, saleId),
           show === 'all' ? undefined : isStanding(show, today),
-          ...matches(search),
+          ...wordsAsked(search).map((w) => holdsWord(SEARCHED, w)),
           fromNumber === undefined
             ? undefined
             : sql`(${key}, ${lot.number}) > (${fromKey}::${cast}, ${Number(fromNumber)}::int)`,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LONGEST_PASSWORD } from '@/core/people/password-bounds';
 import { actorOf } from '@/data/actor';
 import { audit } from '@/data/audit';
 import { db, inOrg } from '@/data/db';
@@ -9,7 +10,7 @@ import { countAttempt, forgetAttempts } from './attempts';
 import { auth } from './auth';
 import { noteFailure } from './note-failure';
 import { sameOrigin } from './own-origins';
-import { LONGEST_PASSWORD, strongEnough } from './passwords';
+import { strongEnough, WEAK_PASSWORD } from './passwords';
 import { addressOf, limiter } from './rate-limit';
 
 /** Far more than any sign-in says; read once, before anything else looks at it. */
@@ -191,11 +192,7 @@ async function changePassword(request: Request, given: unknown): Promise<Respons
   const wait = await countAttempt(db(), { account: email, userId: id, address }, new Date());
   if (wait > 0) return waitAnswer(wait);
   if (!strongEnough(newPassword, [name, email, ...email.split(/[@.]/)]))
-    return problem(
-      422,
-      'weak-password',
-      'This password is too easy to guess. Take ten letters or more that are no common word, name or row of keys; four odd words do well.',
-    );
+    return problem(422, 'weak-password', WEAK_PASSWORD);
   const orgId = await orgOfUser(db(), id);
   const note = (what: SignInWhat) => noteSignIn(db(), { ...trace(request), userId: id, orgId, what });
   const response = await answerOf(again(request, { currentPassword, newPassword, revokeOtherSessions: true }));

@@ -1,10 +1,10 @@
 import { betterAuth } from 'better-auth';
 import { drizzleAdapter } from 'better-auth/adapters/drizzle';
 import { twoFactor } from 'better-auth/plugins';
+import { SHORTEST_PASSWORD } from '@/core/people/password-bounds';
 import { db } from '@/data/db';
 import * as tables from '@/data/tables/auth';
 import { ownOrigins } from './own-origins';
-import { SHORTEST_PASSWORD } from './passwords';
 
 function create() {
   const secret = process.env.FARVIN_SECRET;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lotFactsSchema, lotNumberSchema } from '@/core/yard/lot-facts';
-import { saleFactsSchema } from '@/core/yard/sale-facts';
+import { SALE_STATES, saleFactsSchema } from '@/core/yard/sale-facts';
 
 /** One call that programs make. */
 interface Call {
@@ -16,7 +16,7 @@ interface Call {
 }
 
 const id = z.uuid();
-const saleSchema = z.object({ id, state: z.enum(['open', 'closed', 'archived']), ...saleFactsSchema.shape });
+const saleSchema = z.object({ id, state: z.enum(SALE_STATES), ...saleFactsSchema.shape });
 const lotSchema = z.object({
   id,
   number: lotNumberSchema,

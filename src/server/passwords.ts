@@ -1,10 +1,13 @@
 import { ZxcvbnFactory } from '@zxcvbn-ts/core';
 import * as common from '@zxcvbn-ts/language-common';
+import { LONGEST_PASSWORD, SHORTEST_PASSWORD } from '@/core/people/password-bounds';
 
-export const SHORTEST_PASSWORD = 10;
-export const LONGEST_PASSWORD = 200;
 /** Of 0 to 4: 3 is "safe from many guesses at an unknown rate" (the library's own words for 10^8 and more). */
 const LEAST_SCORE = 3;
+
+/** Said of a password that was not taken. */
+export const WEAK_PASSWORD =
+  'This password is too easy to guess. Take ten letters or more that are no common word, name or row of keys; four odd words do well.';
 
 let held: ZxcvbnFactory | undefined;
 

@@ -1,8 +1,9 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import { z } from 'zod';
 import { text } from '@/core/kinds/common';
+import { LONGEST_PASSWORD } from '@/core/people/password-bounds';
 import { currencySchema, timeZoneSchema, unitsSchema, wordsSchema } from '@/core/yard/sale-facts';
-import { LONGEST_PASSWORD, SHORTEST_PASSWORD, strongEnough } from './passwords';
+import { strongEnough } from './passwords';
 
 export const emailSchema = z.email().max(320);
 const passwordSchema = z.string().max(LONGEST_PASSWORD);
@@ -26,8 +27,6 @@ export const lettingInSchema = z.strictObject({
   email: emailSchema,
   password: passwordSchema,
 });
-
-export const WEAK_PASSWORD = `This password is too easy to guess. Take ${SHORTEST_PASSWORD} letters or more that are no common word, name or row of keys; four odd words do well.`;
 
 /** Whether a password may be taken for somebody of this name and address, in a house of this name. */
 export function passwordTaken(password: string, who: { name: string; email: string; house?: string }): boolean {

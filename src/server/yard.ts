@@ -1,12 +1,13 @@
 import { dayIn } from '@/core/time/day';
+import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
 import type { YardAsked, YardLot, YardRow } from '@/core/yard/yard-lot';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
-import { type HouseSettings, houseSettings } from '@/data/house';
 import { highestNumber } from '@/data/lots';
-import { type SaleRow, salesOf } from '@/data/sales';
+import { salesOf } from '@/data/sales';
 import { isYardPlace, type YardCounts, yardPage, yardToday } from '@/data/yard';
 import { houseMemory } from './house-memory';
+import { rememberedHouse } from './remembered-house';
 import { saleYear } from './sealing';
 import { freshSummaries } from './summaries';
 
@@ -15,10 +16,10 @@ const PAGE = 100;
 const NO_LOTS: YardCounts = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0, withdrawn: 0 };
 
 export interface YardSeen {
-  readonly sales: readonly SaleRow[];
-  readonly sale: SaleRow | null;
+  readonly sales: readonly Sale[];
+  readonly sale: Sale | null;
   /** What the house says of itself: with it a new sale begins. */
-  readonly beginning: Pick<HouseSettings, 'timeZone' | 'currency' | 'words' | 'units'>;
+  readonly beginning: SaleBeginning;
   /** The calendar day in the sale's own zone. */
   readonly today: string;
   readonly rows: readonly YardLot[];
@@ -33,7 +34,7 @@ export async function yardSeen(actor: Actor, asked: YardAsked, now: Date): Promi
   const memory = houseMemory();
   const sales = await memory.answer(actor, 'sales', () => salesOf(db(), actor));
   const sale = sales.find((s) => s.id === asked.sale) ?? sales.find((s) => s.state !== 'archived') ?? null;
-  const house = await memory.answer(actor, 'house', () => houseSettings(db(), actor));
+  const house = await rememberedHouse(actor);
   const { timeZone, currency, words, units } = house;
   const beginning = { timeZone, currency, words, units };
   // A lot is late by the sale's own days.
@@ -45,7 +46,7 @@ export async function yardSeen(actor: Actor, asked: YardAsked, now: Date): Promi
   return { sales, sale, beginning, today, ...lots };
 }
 
-async function lotsSeen(actor: Actor, sale: SaleRow, asked: YardAsked, today: string, now: Date) {
+async function lotsSeen(actor: Actor, sale: Sale, asked: YardAsked, today: string, now: Date) {
   const { show, sort, search } = asked;
   const after = asked.after !== null && isYardPlace(sort, asked.after) ? asked.after : null;
   const [page, here, highest] = await Promise.all([

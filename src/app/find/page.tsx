@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { text } from '@/core/kinds/common';
+import type { Found } from '@/core/yard/found';
 import { db } from '@/data/db';
-import { type Found, search } from '@/data/search';
+import { search } from '@/data/search';
 import { Find } from '@/screens/find/find';
 import { pageActor } from '@/server/actor';
 import { DeviceKeeper } from '@/ui/device/device-keeper';

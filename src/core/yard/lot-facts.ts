@@ -18,12 +18,3 @@ export const lotFactsSchema = z.strictObject({
   comesWith: text(500),
 });
 export type LotFactsSaid = z.infer<typeof lotFactsSchema>;
-
-export const NO_LOT_FACTS: Omit<LotFactsSaid, 'title'> = {
-  reportDueOn: null,
-  reserveDays: null,
-  consignor: '',
-  keysWith: '',
-  stands: '',
-  comesWith: '',
-};

@@ -10,6 +10,10 @@ export const timeZoneSchema = text(60).refine(isTimeZone, 'no time zone of this 
 export const wordsSchema = z.enum(['en-GB', 'en-US']);
 export const unitsSchema = z.enum(['um', 'mil']);
 
+/** `closed` takes no more lots; `archived` stands no longer on the Yard. Both can be taken back. */
+export const SALE_STATES = ['open', 'closed', 'archived'] as const;
+export type SaleState = (typeof SALE_STATES)[number];
+
 /**
  * What is said of a sale. A dealer's stock has no closing day. Days are calendar days in its time zone; `embargoUntil`
  * is an instant: until then links open no report.
@@ -29,6 +33,15 @@ export const saleFactsSchema = z.strictObject({
   embargoUntil: z.iso.datetime({ offset: true }).nullable(),
 });
 export type SaleFacts = z.infer<typeof saleFactsSchema>;
+
+/** With what a new sale begins: what its house says of itself. */
+export type SaleBeginning = Pick<SaleFacts, 'timeZone' | 'currency' | 'words' | 'units'>;
+
+/** A sale as everybody who sees it reads it. */
+export interface Sale extends SaleFacts {
+  readonly id: string;
+  readonly state: SaleState;
+}
 
 export type SaleFault =
   | { readonly fault: 'closes-before-opening'; readonly field: 'closesOn' }

@@ -1,16 +1,5 @@
-import {
-  bigserial,
-  boolean,
-  doublePrecision,
-  index,
-  integer,
-  pgTable,
-  text,
-  timestamp,
-  uuid,
-} from 'drizzle-orm/pg-core';
-
-const instant = (name: string) => timestamp(name, { withTimezone: true });
+import { bigserial, boolean, doublePrecision, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { instant } from './instant';
 
 /** Tables of the sign-in library, in the shape it expects. */
 export const user = pgTable('user', {

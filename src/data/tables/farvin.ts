@@ -13,22 +13,17 @@ import {
   pgTable,
   primaryKey,
   text,
-  timestamp,
   unique,
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
 import { ROLES, type Role } from '@/core/people/roles';
+import { SALE_STATES, type SaleFacts, type SaleState } from '@/core/yard/sale-facts';
 import { user } from './auth';
+import { instant } from './instant';
 
-const instant = (name: string) => timestamp(name, { withTimezone: true });
 const oneOf = (column: string, values: readonly string[]) =>
   sql.raw(`${column} in (${values.map((v) => `'${v}'`).join(', ')})`);
-
-/** How film thickness is shown, and on which side the kerb is. */
-export type FilmUnit = 'um' | 'mil';
-export type Words = 'en-US' | 'en-GB';
-export type Kerb = 'left' | 'right';
 
 export const organisation = pgTable('organisation', {
   id: uuid('id').primaryKey(),
@@ -38,8 +33,8 @@ export const organisation = pgTable('organisation', {
   /** Days after which the personal part of sign-ins and audit lines is taken out; null keeps it. */
   keepAddressesDays: integer('keep_addresses_days').default(400),
   /** What sales begin with, and how the house speaks to people who chose nothing of their own. */
-  words: text('words').$type<Words>().notNull().default('en-GB'),
-  units: text('units').$type<FilmUnit>().notNull().default('um'),
+  words: text('words').$type<SaleFacts['words']>().notNull().default('en-GB'),
+  units: text('units').$type<SaleFacts['units']>().notNull().default('um'),
   timeZone: text('time_zone').notNull().default('UTC'),
   currency: text('currency').notNull().default('VK'),
 });
@@ -136,10 +131,6 @@ export const orgTable = pgTable(
   (t) => [primaryKey({ columns: [t.orgId, t.name] })],
 );
 
-/** `closed` takes no more lots; `archived` stands no longer on the Yard. Both can be taken back. */
-export const SALE_STATES = ['open', 'closed', 'archived'] as const;
-export type SaleState = (typeof SALE_STATES)[number];
-
 export const sale = pgTable(
   'sale',
   {
@@ -158,10 +149,10 @@ export const sale = pgTable(
     catalogueOn: date('catalogue_on'),
     /** Days before the opening by which reports are due, for lots that have no day of their own. */
     reportDaysBefore: integer('report_days_before'),
-    words: text('words').$type<Words>().notNull().default('en-GB'),
-    units: text('units').$type<FilmUnit>().notNull().default('um'),
+    words: text('words').$type<SaleFacts['words']>().notNull().default('en-GB'),
+    units: text('units').$type<SaleFacts['units']>().notNull().default('um'),
     /** The side of the road on which the kerb is: near side and off side follow it. */
-    kerb: text('kerb').$type<Kerb>().notNull().default('left'),
+    kerb: text('kerb').$type<SaleFacts['kerb']>().notNull().default('left'),
     /** Until then links open no report. */
     embargoUntil: instant('embargo_until'),
     state: text('state').$type<SaleState>().notNull().default('open'),

@@ -1,10 +1,9 @@
-import { bigint, bigserial, index, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { bigint, bigserial, index, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import type { Role } from '@/core/people/roles';
 import type { Scope } from '@/core/people/scopes';
 import { user } from './auth';
 import { lot, organisation, sale } from './farvin';
-
-const instant = (name: string) => timestamp(name, { withTimezone: true });
+import { instant } from './instant';
 
 /**
  * A link that lets somebody in once: to join the house in a role (`join`), or to set a new password (`recover`). The

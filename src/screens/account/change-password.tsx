@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
+import { PASSWORD_RULE } from '@/words/passwords';
 
 interface Given {
   currentPassword: string;
@@ -58,7 +59,7 @@ export function ChangePassword() {
         </button>
       </form>
       <p id="password-rule" className="text-sm text-soft">
-        Ten letters or more, and hard to guess: four odd words do well.
+        {PASSWORD_RULE}
       </p>
       {problem && (
         <p role="alert" className="font-semibold text-pin">

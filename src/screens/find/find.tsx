@@ -3,37 +3,15 @@
 import { Search } from 'lucide-react';
 import Link from 'next/link';
 import type { RecordKind } from '@/core/kinds';
+import type { Found } from '@/core/yard/found';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { KIND_WORDS } from '@/words/kinds';
 import { plural } from '@/words/plural';
 
-export interface FoundShown {
-  readonly lots: readonly {
-    readonly id: string;
-    readonly number: number;
-    readonly title: string;
-    readonly sale: string;
-    readonly saleState: string;
-    readonly keeper: string;
-    readonly consignor: string;
-    readonly stands: string;
-    readonly withdrawn: boolean;
-  }[];
-  readonly texts: readonly {
-    readonly lotId: string;
-    readonly number: number;
-    readonly title: string;
-    readonly kind: string;
-    readonly zone: string | null;
-    readonly text: string;
-  }[];
-  readonly more: boolean;
-}
-
 /** One field that looks through everything one may see: lots, and what stands in their records. */
-export function Find({ asked, found }: { asked: string; found: FoundShown }) {
+export function Find({ asked, found }: { asked: string; found: Found }) {
   const none = found.lots.length + found.texts.length === 0;
   return (
     <PlainPage title="Find" about="In every lot that you may see" menu={<ReaderMenu compact />}>

@@ -9,6 +9,7 @@ import { ROLE_WORDS } from '@/words/roles';
 import { Field, Problem } from './field';
 import { signInWith } from './sign-in-with';
 import { WayInPage } from './way-in-page';
+import { EMAIL, EmailField, NEW_PASSWORD, NewPasswordField } from './who-fields';
 
 export interface InvitationShown {
   readonly house: string;
@@ -65,24 +66,11 @@ export function Join({ token, invitation }: { token: string; invitation: Invitat
               wrong={errors.name && 'Give your name.'}
               {...register('name', { required: true, minLength: 2 })}
             />
-            <Field
-              label="Your email"
-              type="email"
-              autoComplete="username"
-              wrong={errors.email && 'Give an email address: you sign in with it.'}
-              {...register('email', { required: true, pattern: /^\S+@\S+\.\S+$/ })}
-            />
+            <EmailField field={register('email', EMAIL)} wrong={!!errors.email} />
           </>
         )}
         {recovers && <input type="hidden" autoComplete="username" value={email} readOnly />}
-        <Field
-          label="Password"
-          type="password"
-          autoComplete="new-password"
-          says="Ten letters or more, and hard to guess: four odd words do well."
-          wrong={errors.password && 'Ten letters or more.'}
-          {...register('password', { required: true, minLength: 10 })}
-        />
+        <NewPasswordField field={register('password', NEW_PASSWORD)} wrong={!!errors.password} />
         <Problem says={problem} />
         <button type="submit" className="btn btn-main" disabled={formState.isSubmitting}>
           {formState.isSubmitting ? 'One moment …' : recovers ? 'Set password' : 'Come in'}

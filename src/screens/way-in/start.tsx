@@ -10,6 +10,7 @@ import { ownZone, timeZones } from '@/ui/time-zones';
 import { Field, Problem } from './field';
 import { signInWith } from './sign-in-with';
 import { WayInPage } from './way-in-page';
+import { EMAIL, EmailField, NEW_PASSWORD, NewPasswordField } from './who-fields';
 
 interface Given {
   house: string;
@@ -105,22 +106,9 @@ export function Start({ asksCode }: { asksCode: boolean }) {
             wrong={errors.name && 'Give your name: it stands under what you do.'}
             {...register('name', { required: true, minLength: 2 })}
           />
-          <Field
-            label="Your email"
-            type="email"
-            autoComplete="username"
-            wrong={errors.email && 'Give an email address: you sign in with it.'}
-            {...register('email', { required: true, pattern: /^\S+@\S+\.\S+$/ })}
-          />
+          <EmailField field={register('email', EMAIL)} wrong={!!errors.email} />
         </div>
-        <Field
-          label="Password"
-          type="password"
-          autoComplete="new-password"
-          says="Ten letters or more, and hard to guess: four odd words do well."
-          wrong={errors.password && 'Ten letters or more.'}
-          {...register('password', { required: true, minLength: 10 })}
-        />
+        <NewPasswordField field={register('password', NEW_PASSWORD)} wrong={!!errors.password} />
         {asksCode && (
           <Field
             label="Code"

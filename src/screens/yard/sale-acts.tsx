@@ -3,13 +3,11 @@
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { SaleFacts } from '@/core/yard/sale-facts';
+import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
 import { EraseLater } from '@/ui/parts/erase-later';
 import { Modal } from '@/ui/parts/modal';
 import { told } from '@/ui/told';
-import { type Beginning, SaleForm } from './sale-form';
-
-export type SaleShown = SaleFacts & { readonly id: string; readonly state: 'open' | 'closed' | 'archived' };
+import { SaleForm } from './sale-form';
 
 const STEPS = {
   open: [
@@ -24,7 +22,7 @@ const STEPS = {
 } as const;
 
 /** What a manager does with a sale: change what is said of it, close it, put it away, open another. */
-export function SaleActs({ sale, beginning }: { sale: SaleShown; beginning: Beginning }) {
+export function SaleActs({ sale, beginning }: { sale: Sale; beginning: SaleBeginning }) {
   const router = useRouter();
   const [open, setOpen] = useState<'acts' | 'edit' | 'new' | null>(null);
   const close = () => setOpen(null);
@@ -72,7 +70,7 @@ export function SaleActs({ sale, beginning }: { sale: SaleShown; beginning: Begi
 }
 
 /** Where there is no sale yet, or none that is not put away. */
-export function FirstSale({ beginning }: { beginning: Beginning }) {
+export function FirstSale({ beginning }: { beginning: SaleBeginning }) {
   const [open, setOpen] = useState(false);
   return (
     <>

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { clockIn, dayIn } from '@/core/time/day';
-import { type SaleFacts, saleFault } from '@/core/yard/sale-facts';
+import { type Sale, type SaleBeginning, type SaleFacts, saleFault } from '@/core/yard/sale-facts';
 import { askServer } from '@/ui/ask-server';
 import { Modal } from '@/ui/parts/modal';
 import { FilmUnitOptions, WordsOptions } from '@/ui/parts/speech-options';
@@ -26,9 +26,6 @@ const NO_FACTS: Omit<SaleFacts, 'timeZone' | 'currency' | 'words' | 'units'> = {
   kerb: 'left',
   embargoUntil: null,
 };
-
-/** With what a new sale begins: what the house says of itself. */
-export type Beginning = Pick<SaleFacts, 'timeZone' | 'currency' | 'words' | 'units'>;
 
 const FAULTS = {
   'closes-before-opening': 'The sale closes before it opens.',
@@ -58,27 +55,26 @@ const asFacts = (f: Fields): SaleFacts => ({
   embargoUntil: f.embargoUntil ? instantIn(f.embargoUntil, f.timeZone) : null,
 });
 
+/** What is said of a sale, without what stands for it. */
+function saleFactsOf(sale: Sale | null): SaleFacts | null {
+  if (!sale) return null;
+  const { id: _id, state: _state, ...facts } = sale;
+  return facts;
+}
+
 /** Opens a sale, or changes what is said of one. */
 export function SaleForm({
   sale,
   beginning,
   onClose,
 }: {
-  sale: (SaleFacts & { readonly id: string }) | null;
-  beginning: Beginning;
+  sale: Sale | null;
+  beginning: SaleBeginning;
   onClose: () => void;
 }) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
-  const {
-    id,
-    state: _state,
-    ...facts
-  } = (sale ?? { id: '', state: '', ...NO_FACTS, ...beginning }) as SaleFacts & {
-    id: string;
-    state?: string;
-  };
-  const [shown] = useState(facts);
+  const [shown] = useState((): SaleFacts => saleFactsOf(sale) ?? { ...NO_FACTS, ...beginning });
   const { register, handleSubmit, formState, watch } = useForm<Fields>({ defaultValues: asFields(shown) });
   const submit = handleSubmit(async (fields) => {
     const given = asFacts(fields);
@@ -89,7 +85,7 @@ export function SaleForm({
     const changed = Object.fromEntries(keys.filter((k) => given[k] !== before[k]).map((k) => [k, given[k]]));
     if (sale && Object.keys(changed).length === 0) return onClose();
     const answer = sale
-      ? await askServer(`/api/v1/sales/${id}`, 'PATCH', changed)
+      ? await askServer(`/api/v1/sales/${sale.id}`, 'PATCH', changed)
       : await askServer('/api/v1/sales', 'POST', given);
     if (!answer.ok) return setProblem(answer.message);
     onClose();

@@ -1,6 +1,7 @@
 import { ArrowRight, Search } from 'lucide-react';
 import Link from 'next/link';
 import { type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
+import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
 import { STANDINGS, type Standing } from '@/core/yard/standing';
 import type { YardAsked, YardLot } from '@/core/yard/yard-lot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
@@ -10,8 +11,7 @@ import { dayText } from '@/words/dates';
 import { Answer } from './answer';
 import { AskYard, Rows, ShowAll } from './ask-yard';
 import { LotLinks } from './lot-links';
-import { FirstSale, SaleActs, type SaleShown } from './sale-acts';
-import type { Beginning } from './sale-form';
+import { FirstSale, SaleActs } from './sale-acts';
 import { SaveSaleOffline } from './save-sale-offline';
 import { YardActs } from './yard-acts';
 import { yardAddress } from './yard-address';
@@ -24,10 +24,10 @@ interface Me {
 }
 
 interface Props {
-  readonly sales: readonly SaleShown[];
-  readonly sale: SaleShown | null;
+  readonly sales: readonly Sale[];
+  readonly sale: Sale | null;
   /** With what a new sale begins. */
-  readonly beginning: Beginning;
+  readonly beginning: SaleBeginning;
   readonly rows: readonly YardLot[];
   readonly nextPage: string | null;
   readonly counts: Readonly<Record<Standing, number>>;
@@ -86,7 +86,7 @@ export function Yard({ sales, sale, beginning, rows, nextPage, counts, next, ask
   );
 }
 
-function Head({ sale, me, beginning }: { sale: SaleShown | null; me: Me; beginning: Beginning }) {
+function Head({ sale, me, beginning }: { sale: Sale | null; me: Me; beginning: SaleBeginning }) {
   const days = sale && [
     sale.place,
     sale.opensOn && `opens ${dayText(sale.opensOn)}`,
@@ -134,7 +134,7 @@ const NOTHING_YET: Readonly<Record<Role, string>> = {
 };
 
 /** Said where there is no sale that one may see. */
-function NoSale({ role, beginning }: { role: Role; beginning: Beginning }) {
+function NoSale({ role, beginning }: { role: Role; beginning: SaleBeginning }) {
   if (!roleMay(role, 'manage'))
     return (
       <p className="sheet p-6">
@@ -162,8 +162,8 @@ function NoSale({ role, beginning }: { role: Role; beginning: Beginning }) {
 }
 
 /** The house's sales, those in the archive folded away. */
-function Sales({ sales, sale }: { sales: readonly SaleShown[]; sale: SaleShown | null }) {
-  const link = (s: SaleShown) => (
+function Sales({ sales, sale }: { sales: readonly Sale[]; sale: Sale | null }) {
+  const link = (s: Sale) => (
     <Link
       key={s.id}
       href={yardAddress({ sale: s.id })}

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { text } from '@/core/kinds/common';
 import { db } from '@/data/db';
-import { letGo, renameSelf } from '@/data/people';
+import { letGo, renamePerson } from '@/data/people';
 import { anyone, bodyOf, problem, route } from '@/server/api';
 
 const leaving = z.strictObject({ leave: z.literal(true) });
@@ -11,7 +11,7 @@ const schema = z.strictObject({ name: text(120).min(2) });
 export const PATCH = route(anyone, async ({ actor, request }) => {
   const parsed = await bodyOf(request, schema, 'A name has 2 to 120 letters. Nothing was changed.', 4000);
   if (!parsed.ok) return parsed.response;
-  await renameSelf(db(), actor, parsed.data.name);
+  await renamePerson(db(), actor, actor.userId, parsed.data.name);
   return Response.json({ ok: true });
 });
 

@@ -2,8 +2,9 @@ import { db } from '@/data/db';
 import { hasHouse, openFirstHouse } from '@/data/first-house';
 import { bodyOf, problem, strangerRoute } from '@/server/api';
 import { passwordHash } from '@/server/password';
+import { WEAK_PASSWORD } from '@/server/passwords';
 import { addressOf } from '@/server/rate-limit';
-import { firstHouseSchema, mayStart, passwordTaken, WEAK_PASSWORD } from '@/server/way-in';
+import { firstHouseSchema, mayStart, passwordTaken } from '@/server/way-in';
 
 const there = () =>
   problem(409, 'house-there', 'A yard was started here before. Sign in, or ask its manager for an invitation.');

@@ -3,9 +3,10 @@ import { invitationBehind, type LetIn, letIn } from '@/data/invitations';
 import { noteSignIn } from '@/data/sign-in-events';
 import { bodyOf, notFound, problem, strangerRoute } from '@/server/api';
 import { passwordHash } from '@/server/password';
+import { WEAK_PASSWORD } from '@/server/passwords';
 import { addressOf } from '@/server/rate-limit';
 import { isToken, tokenHash } from '@/server/sealing';
-import { lettingInSchema, passwordTaken, WEAK_PASSWORD } from '@/server/way-in';
+import { lettingInSchema, passwordTaken } from '@/server/way-in';
 
 const REFUSED: Readonly<Record<Extract<LetIn, { ok: false }>['why'], string>> = {
   unknown: 'This link opens nothing. Ask a manager for a new one.',

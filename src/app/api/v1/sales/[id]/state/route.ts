@@ -1,8 +1,8 @@
 import { z } from 'zod';
+import { SALE_STATES } from '@/core/yard/sale-facts';
 import { mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { setSaleState } from '@/data/sales';
-import { SALE_STATES } from '@/data/tables/farvin';
 import { bodyOf, notFound, route } from '@/server/api';
 
 const schema = z.strictObject({ state: z.enum(SALE_STATES) });
