@@ -17,7 +17,7 @@ const CORE = [
   ['coverage', 'colour', 'gauge', 'photo', 'seal'],
   ['work'],
   ['findings'],
-  ['circumstances', 'paint', 'fit', 'waves'],
+  ['circumstances', 'paint', 'fit', 'waves', 'metal', 'bright'],
   ['csv', 'judge'],
   ['yard'],
   ['grade'],

@@ -1,8 +1,7 @@
 import { measureGap } from '@/core/fit/gap/measure';
 import type { Point } from '@/core/image/homography';
-import type { Pixels } from '@/core/image/pixels';
-import { readBytes } from '../files';
 import { millimetres } from '../millimetres';
+import { readPicture } from '../pictures';
 import { Refusal, Usage } from '../refusals';
 import { defineVerb, type FlagsOf, TEXT } from '../verb';
 
@@ -34,15 +33,7 @@ async function measure(path: string, flags: FlagsOf<typeof OPTIONS>): Promise<ob
   const cardPx = points(flags['card-px'], 'card-px', 4, 4);
   const seamPx = points(flags['seam-px'], 'seam-px', 2, 500);
   const stepMm = millimetres(flags['step-mm'], 'step-mm');
-  const bytes = readBytes(path);
-  const { default: sharp } = await import('sharp');
-  let pixels: Pixels;
-  try {
-    const { data, info } = await sharp(bytes).rotate().ensureAlpha().raw().toBuffer({ resolveWithObject: true });
-    pixels = { data, width: info.width, height: info.height };
-  } catch {
-    throw new Refusal('unreadable', { message: `${path} is no picture that can be read` });
-  }
+  const pixels = await readPicture(path);
   const found = measureGap(pixels, { cardMm, cardPx, seamPx, ...(stepMm && { stepMm }) });
   if (!found.ok) throw new Refusal(found.reason);
   for (const w of found.warnings)

@@ -36,22 +36,29 @@ export function coarser({ data, width, height }: Pixels, by: number): Pixels {
   const [w, h] = [Math.floor(width / by), Math.floor(height / by)];
   const out = new Uint8ClampedArray(w * h * 4);
   const many = by * by;
-  const sums = new Uint32Array(w * 4);
+  const [red, green, blue] = [new Uint32Array(w), new Uint32Array(w), new Uint32Array(w)];
   for (let y = 0; y < h; y++) {
-    sums.fill(0);
+    red.fill(0);
+    green.fill(0);
+    blue.fill(0);
     for (let dy = 0; dy < by; dy++) {
       let k = (y * by + dy) * width * 4;
-      for (let x = 0; x < w * 4; x += 4)
-        for (let dx = 0; dx < by; dx++, k += 4) {
-          sums[x] = sums[x]! + data[k]!;
-          sums[x + 1] = sums[x + 1]! + data[k + 1]!;
-          sums[x + 2] = sums[x + 2]! + data[k + 2]!;
+      for (let x = 0; x < w; x++) {
+        let [r, g, b] = [0, 0, 0];
+        for (const end = k + 4 * by; k < end; k += 4) {
+          r += data[k]!;
+          g += data[k + 1]!;
+          b += data[k + 2]!;
         }
+        red[x]! += r;
+        green[x]! += g;
+        blue[x]! += b;
+      }
     }
-    for (let x = 0, o = y * w * 4; x < w * 4; x += 4, o += 4) {
-      out[o] = sums[x]! / many;
-      out[o + 1] = sums[x + 1]! / many;
-      out[o + 2] = sums[x + 2]! / many;
+    for (let x = 0, o = y * w * 4; x < w; x++, o += 4) {
+      out[o] = red[x]! / many;
+      out[o + 1] = green[x]! / many;
+      out[o + 2] = blue[x]! / many;
       out[o + 3] = 255;
     }
   }
