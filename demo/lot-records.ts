@@ -1,6 +1,8 @@
+import { carSchema } from '../src/core/kinds/car';
 import type { DemoLot, PhotoOrder } from './lot';
 import { MAKES } from './makes';
 import { DemoVisit, demoIds } from './visit';
+import { tickWeakSpots } from './weak-spots';
 
 function carBody(lot: DemoLot, style: string): object {
   const { facts } = lot;
@@ -64,5 +66,7 @@ export function recordsOfLot(
           },
     note: lot.visitNote ?? '',
   });
-  return { visit, orders: lot.walk?.(visit, visitId) ?? [] };
+  const orders = lot.walk?.(visit, visitId) ?? [];
+  if (lot.weakLeft) tickWeakSpots(visit, carSchema.parse(carBody(lot, lot.style)), lot.weakLeft);
+  return { visit, orders };
 }

@@ -59,6 +59,8 @@ export interface DemoLot {
   readonly facts?: CarFacts;
   /** What its panels really are: hidden from the program. */
   readonly truth?: CarTruth;
+  /** Weak spots were gone through, but for those at these zones. */
+  readonly weakLeft?: readonly string[];
   /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */
   readonly walk?: (v: DemoVisit, visit: string) => PhotoOrder[];
 }

@@ -88,6 +88,19 @@ export class DemoVisit {
     return id;
   }
 
+  /** Tests of the metal somewhere on a panel. */
+  metal(zone: string, where: string, results: object): void {
+    const planned = this.plan.zones.get(zone)!;
+    const place = toPanel(planned, this.placeIn(planned));
+    this.put('spot', {
+      zone,
+      where,
+      place: { uMm: Math.round(place.uMm), vMm: Math.round(place.vMm) },
+      ...results,
+      at: this.at(),
+    });
+  }
+
   readings(
     zone: string,
     n: number,

@@ -91,6 +91,8 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     'no-lift',
     'pit too short for the rear axle',
   );
+  v.metal('quarter.left', 'lower half', { surface: 'unbroken', magnet: 'off', tap: 'dull' });
+  v.metal('rocker.left', 'rear end', { surface: 'unbroken', magnet: 'holds', tap: 'rings' });
   return [
     { subject: 'gauge', zone: 'hood', finding: null, caption: 'Gauge on the hood', figure: '124' },
     { subject: 'panel', zone: 'quarter.left', finding: 0, caption: 'Wave along the wheel lip, against the light' },
@@ -186,5 +188,6 @@ export const LOT_01: DemoLot = {
     drive: 'no',
   },
   truth: TRUTH,
+  weakLeft: ['tank', 'trunk.well'],
   walk,
 };

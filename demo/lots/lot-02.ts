@@ -32,6 +32,14 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
       ['wheel.right.rear', 'tire-aged', { note: 'Code 1811: past fifteen years on the sale day.' }],
     ],
   );
+  v.metal('deck', 'lower lip, left half', { surface: 'bubbles', magnet: 'holds', tap: 'rings', press: 'gives' });
+  v.metal('rocker.right', 'front end', { surface: 'unbroken', magnet: 'holds', tap: 'rings' });
+  v.metal('floor.right.front', 'along the rocker', {
+    surface: 'browned',
+    magnet: 'holds',
+    wipe: 'wipes-off',
+    touch: 'damp',
+  });
   cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank', 'well.top']);
   v.blocked(['well.top'], 'obstructed', 'top folded into it');
   v.blocked(['tank'], 'no-lift', 'pit too short');
@@ -74,5 +82,6 @@ export const LOT_02: DemoLot = {
     drive: 'yes',
   },
   truth: TRUTH,
+  weakLeft: ['tank', 'well.top', 'trunk.floor'],
   walk,
 };

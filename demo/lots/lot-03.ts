@@ -32,6 +32,9 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
       ['glass.right.rear', 'glass-scratched', { sizeMm: 150, where: 'sliding pane' }],
     ],
   );
+  v.metal('door.left.front', 'bottom seam', { surface: 'white-swelling', press: 'hard' });
+  v.metal('door.right.front', 'bottom seam', { surface: 'white-swelling', magnet: 'off' });
+  v.metal('footwell.left', 'outer lower corner', { surface: 'holes', behind: 'through' });
   cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank']);
   v.blocked(['tank'], 'trim-on', 'guard plate not removed');
   return [
@@ -73,5 +76,6 @@ export const LOT_03: DemoLot = {
     drive: 'no',
   },
   truth: TRUTH,
+  weakLeft: ['tank'],
   walk,
 };

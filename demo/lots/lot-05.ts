@@ -32,6 +32,10 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
       ['engine', 'leak-damp', { where: 'push-rod tubes' }],
     ],
   );
+  v.metal('quarter.right', 'rear corner, low', { surface: 'unbroken', magnet: 'off', tap: 'dull' });
+  v.metal('rocker.left', 'rear half', { surface: 'neat-seam', magnet: 'holds', behind: 'patched', press: 'hard' });
+  v.metal('rocker.right', 'front end', { surface: 'bubbles', magnet: 'holds', tap: 'rings' });
+  v.metal('floor.left.front', 'whole pan', { surface: 'fresh-underseal', magnet: 'weak', tap: 'dull' });
   cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank', 'load.left', 'load.right']);
   v.blocked(['load.left', 'load.right'], 'trim-on', 'camping cupboards');
   v.blocked(['tank'], 'no-lift', 'pit too short');
@@ -80,5 +84,6 @@ export const LOT_05: DemoLot = {
     drive: 'no',
   },
   truth: TRUTH,
+  weakLeft: ['tank', 'load.left', 'load.right', 'crossmember.rear'],
   walk,
 };

@@ -23,6 +23,12 @@ function walk(v: DemoVisit): PhotoOrder[] {
       ['glass.rear', 'rubber-hard', {}],
     ],
   );
+  v.metal('fork.left.front', 'lower flange at the cross-member', {
+    surface: 'pitted',
+    magnet: 'holds',
+    wipe: 'stays',
+    press: 'hard',
+  });
   cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank', 'crossmember.rear']);
   v.blocked(['tank', 'crossmember.rear'], 'no-lift', 'pit too short');
   return [
@@ -62,5 +68,6 @@ export const LOT_07: DemoLot = {
     keptIn: 'dry hall',
     drive: 'no',
   },
+  weakLeft: ['tank'],
   walk,
 };

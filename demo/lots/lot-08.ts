@@ -48,6 +48,8 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
   );
   v.blocked(v.plan.lap.trunk, 'no-key', 'boot key lost');
   v.clean('underneath', ['tank', 'rail.left.rear', 'rail.right.rear', 'trunk.floor']);
+  v.metal('quarter.right', 'lower half', { surface: 'unbroken', magnet: 'weak', tap: 'dull', behind: 'rusty' });
+  v.metal('rocker.left', 'front end', { surface: 'holes', magnet: 'off', tap: 'dull' });
   return [
     { subject: 'rust', zone: 'floor.left.front', finding: 0, caption: 'Through at the outer edge' },
     { subject: 'rust', zone: 'floor.right.front', finding: 1, caption: 'Below the carpet' },
@@ -97,5 +99,6 @@ export const LOT_08: DemoLot = {
     drive: 'no',
   },
   truth: TRUTH,
+  weakLeft: ['tank', 'trunk.well', 'pillar.left.a', 'pillar.right.a', 'cowl'],
   walk,
 };

@@ -31,6 +31,10 @@ function said(item: EntryItem): string {
     }
     case 'gap':
       return `gap ${item.seam} ${item.gapsMm.join(' ')}${item.flushMm.length > 0 ? ` flush ${item.flushMm.join(' ')}` : ''}${item.by === 'feeler' ? '' : ` by ${item.by}`}`;
+    case 'spot-test':
+      return `test ${item.zone} ${Object.entries(item.results)
+        .map((r) => r.join(' '))
+        .join(', ')}${item.where ? ` (${item.where})` : ''}`;
     case 'go':
       return `go ${item.zone}`;
     case 'undo':
@@ -42,6 +46,13 @@ const panel = '[paint,shape,fit,corrosion]';
 
 describe('phrasings and the records they mean', () => {
   it.each<[string, EntryContext, string[]]>([
+    // tests of the metal
+    ['left rocker magnet holds', um, ['test rocker.left magnet holds']],
+    ['lf fender bottom magnet off, dull', um, ['test fender.left magnet off, tap dull (bottom)']],
+    ["right quarter magnet doesn't stick", um, ['test quarter.right magnet off']],
+    ['magnet barely holds', um, ['test hood magnet weak']],
+    ['left door rings', um, ['test door.left.front tap rings']],
+    ['deck feels soft', um, ['test deck press gives']],
     // gaps
     ['gap lf door/fender 4.2 4.5 5.1 flush +1', um, ['gap door.left.front|fender.left 4.2 4.5 5.1 flush 1']],
     ['gap lf door / wing 4,2', um, ['gap door.left.front|fender.left 4.2']],
@@ -229,6 +240,10 @@ describe('what strangers typed, and what it must not become', () => {
   });
 
   it.each<[string, EntryContext, string]>([
+    ['left rocker magnet holds magnet off', um, 'not-understood'],
+    ['left rocker magnet', um, 'not-understood'],
+    ['magnet off 12', um, 'figure-left'],
+    ['windscreen magnet holds', um, 'not-understood'],
     ['sills holes', at('roof'), 'which-zone'],
     ['sills rusted through', at('door.left.front'), 'which-zone'],
     ['rear doors 120 118', fourDoors('hood'), 'which-zone'],

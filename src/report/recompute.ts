@@ -58,7 +58,9 @@ export function recomputeReport({ snapshot, unreadable }: OpenedSnapshot): Recom
   if (!taken.ok) return no('records');
   const plain = (results: Snapshot['results']) => JSON.parse(JSON.stringify(results)) as unknown;
   const [sealed, now] = [plain(snapshot.results), plain(taken.snapshot.results)] as Record<string, unknown>[];
-  const found = [...new Set([...Object.keys(sealed!), ...Object.keys(now!)])].flatMap((part) => {
+  // A part that reports of before did not have says nothing against them.
+  const parts = snapshot.computedBy === COMPUTED_BY ? { ...sealed, ...now } : sealed!;
+  const found = Object.keys(parts).flatMap((part) => {
     const own: string[] = [];
     differences(sealed![part], now![part], part, own);
     return own;

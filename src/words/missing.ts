@@ -35,6 +35,16 @@ export function missingText(m: Missing, words: Vocabulary): string {
       return `${m.count} ${many('finding has', 'findings have')} close-ups but no picture from afar, the first: ${zone}.`;
     case 'no-photos':
       return 'There is no picture at all.';
+    case 'weak-spots-unseen':
+      return `Nobody went to ${m.count} ${many('weak spot', 'weak spots')} of this car, the first: ${zone}.`;
+    case 'water-path-unseen':
+      return `${m.count} ${many('place shares', 'places share')} the water of one that was found, and nobody looked there; the first: ${zone}.`;
+    case 'weak-without-finding':
+      return `Rust was ticked at ${m.count} ${many('weak spot', 'weak spots')} and no finding says what it is, the first: ${zone}.`;
+    case 'build-not-known':
+      return 'How the car is built is not stated (frame or unitary): its weak spots are asked for in general only.';
+    case 'spot-contradicts':
+      return `The tests at ${m.count} ${many('spot', 'spots')} contradict each other, the first: ${zone}.`;
     case 'no-leave':
       return 'The owner’s leave is not asked for everything.';
   }

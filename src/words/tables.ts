@@ -17,6 +17,15 @@ export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; re
   fitLosses: { name: 'Losses by fit', says: 'What gaps out of tolerance cost.' },
   waveLosses: { name: 'Losses by waves', says: 'What panels that are not straight cost.' },
   colourLosses: { name: 'Losses by colour', says: 'What colours that differ from panel to panel cost.' },
+  weakSpots: {
+    name: 'Weak spots',
+    says: 'Where cars rust by construction and model, and which places share their water.',
+  },
+  spotTests: { name: 'Tests at a spot', says: 'What magnet, tap, press and mirror give, by what the spot is.' },
+  exposure: {
+    name: 'Loss of metal',
+    says: 'Loss by place and time, pits, depths and sheets: from these years are foretold.',
+  },
   findingCaps: { name: 'Caps by findings', says: 'Above which grade a car with such a finding cannot stand.' },
   identityCaps: { name: 'Caps by identity', says: 'Above which grade a car without its numbers cannot stand.' },
 };

@@ -27,6 +27,7 @@ const car = (extra = {}): AnyRecord => ({
     year: 1967,
     style: 'fastback',
     baseMetal: 'steel',
+    build: null,
     fitted: { vinylRoof: false, sunroof: false, skirts: false },
     paintType: 'single-stage',
     colour: '',

@@ -22,7 +22,7 @@ const car = (extra: object = {}) =>
     }),
   );
 const finding = (zone: string, flaw: string) =>
-  record('finding', { zone, flaw, count: 1, sizeMm: null, share: null, touchedIn: false });
+  record('finding', { zone, flaw, count: 1, sizeMm: null, share: null, touchedIn: false, where: '', place: null });
 
 it('always defers to local law', () => {
   expect(cautionsOf([])).toContain('local-law');

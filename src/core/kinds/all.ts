@@ -9,9 +9,11 @@ import { mark } from './mark';
 import { photo } from './photo';
 import { reading } from './reading';
 import { shut } from './shut';
+import { spot } from './spot';
 import { stance } from './stance';
 import { visit } from './visit';
 import { waves } from './waves';
+import { weak } from './weak';
 
 export const KINDS = {
   car,
@@ -24,7 +26,9 @@ export const KINDS = {
   photo,
   reading,
   shut,
+  spot,
   stance,
   visit,
   waves,
+  weak,
 } as const;

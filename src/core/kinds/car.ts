@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { STYLES } from '../body/styles';
 import { METALS } from '../body/zone';
+import { CONSTRUCTIONS } from '../catalogue/weak-spots';
 import { text } from './common';
 import { defineKind } from './kind';
 
@@ -15,6 +16,8 @@ export const carSchema = z.object({
   year: z.number().int().min(1885).max(2100).nullable(),
   style: text(20),
   baseMetal: z.enum(METALS).default('steel'),
+  /** How it is built; null: as its make and metal tell. */
+  build: z.enum(CONSTRUCTIONS).nullable().default(null),
   paintType: z.enum(['single-stage', 'clear-coat', 'metallic', 'unknown']).default('unknown'),
   colour: text(80).default(''),
   steering: z.enum(['left', 'right']).default('left'),
@@ -54,7 +57,7 @@ export const car = defineKind({
           path: 'style',
           message: `There is no plan for the style “${style}”. Known: ${STYLES.map((s) => s.slug).join(', ')}.`,
         },
-  /** 2: make, model and style may be empty. */
-  history: { schema: 2 },
+  /** 3: `build`. 2: make, model and style may be empty. */
+  history: { schema: 3, since: { build: 3 } },
   since: 1,
 });

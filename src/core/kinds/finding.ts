@@ -1,11 +1,9 @@
 import { z } from 'zod';
 import { FLAW_IDS } from '../catalogue/flaws/catalogue';
 import { OWN_WORDS } from '../catalogue/flaws/own-words';
+import { MAGNETS } from '../catalogue/spot-tests';
 import { evidenceSchema, instantSchema, placeSchema, text, uuidSchema, zoneSchema } from './common';
 import { defineKind } from './kind';
-
-/** How a magnet holds: as on bare steel, weakly as over filler or on thin metal, not at all. */
-export const MAGNET = ['holds', 'weak', 'off'] as const;
 
 /** Something wrong, worn, altered or missing, at a place on the car. */
 export const findingSchema = z
@@ -31,7 +29,7 @@ export const findingSchema = z
     active: z.enum(['steady', 'active', 'unknown']).default('unknown'),
     touchedIn: z.boolean().default(false),
     /** How a magnet held there; null: not tried. */
-    magnet: z.enum(MAGNET).nullable().default(null),
+    magnet: z.enum(MAGNETS).nullable().default(null),
     photos: z.array(uuidSchema).max(50).default([]),
     note: text(2000).default(''),
     /** A finding may be left out of the report only with a reason, which the report counts. */

@@ -5,11 +5,12 @@ import { blocked } from './blocked';
 import { clean } from './clean';
 import { finding } from './finding';
 import { gap } from './gap';
+import { spotTest } from './spot-test';
 import { thickness } from './thickness';
 import { undo } from './undo';
 
 /** Every kind of sentence, in the order in which they are tried; the last takes what is left. */
-export const CLAUSES = { gap, undo, blocked, absence, clean, finding, thickness } as const;
+export const CLAUSES = { gap, undo, blocked, spotTest, absence, clean, finding, thickness } as const;
 
 /** Anything that a line can be understood to say. */
 export type EntryItem = (typeof CLAUSES)[keyof typeof CLAUSES] extends infer C

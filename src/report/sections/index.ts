@@ -6,6 +6,7 @@ import { claims } from './claims';
 import { conditions } from './conditions';
 import { findings } from './findings';
 import { fit } from './fit';
+import { metal } from './metal';
 import { notSeen } from './not-seen';
 import { paint } from './paint';
 import { pictures } from './pictures';
@@ -19,6 +20,7 @@ export const SECTIONS = {
   findings,
   paint,
   fit,
+  metal,
   claims,
   notSeen,
   conditions,

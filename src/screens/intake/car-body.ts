@@ -14,6 +14,8 @@ export interface CarFields {
   year: string;
   style: string;
   baseMetal: Car['baseMetal'];
+  /** Empty: as its make and metal tell. */
+  build: NonNullable<Car['build']> | '';
   paintType: Car['paintType'];
   colour: string;
   fitted: Fitted;
@@ -42,6 +44,7 @@ export function carFields(car: Car | null, lotTitle: string): CarFields {
     year: (car ? car.year : said.year)?.toString() ?? '',
     style: car?.style ?? said.style,
     baseMetal: car?.baseMetal ?? 'steel',
+    build: car?.build ?? '',
     paintType: car?.paintType ?? 'unknown',
     colour: car?.colour ?? '',
     steering: car?.steering ?? 'left',
@@ -59,13 +62,18 @@ export function carFields(car: Car | null, lotTitle: string): CarFields {
 export function carBody(
   given: CarFields,
 ): { ok: true; body: Record<string, unknown> } | { ok: false; message: string } {
-  const { odometer, odometerUnit, year, ...rest } = given;
+  const { odometer, odometerUnit, year, build, ...rest } = given;
   const reads = groupedFigureOf(odometer);
   if (reads === 'bad') return { ok: false, message: `The odometer “${odometer}” is no number.` };
   const built = figureOf(year);
   if (built === 'bad') return { ok: false, message: `The year “${year}” is no number.` };
   return {
     ok: true,
-    body: { ...rest, year: built, odometer: reads === null ? null : { value: reads, unit: odometerUnit } },
+    body: {
+      ...rest,
+      build: build || null,
+      year: built,
+      odometer: reads === null ? null : { value: reads, unit: odometerUnit },
+    },
   };
 }

@@ -5,12 +5,15 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { planOf } from '@/core/body/plan';
 import { STYLES } from '@/core/body/styles';
+import { CONSTRUCTIONS } from '@/core/catalogue/weak-spots';
 import { LEAVE } from '@/core/kinds/car';
+import { buildOf } from '@/core/metal/weak-places';
 import { recordsOf } from '@/core/records/reduce';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { changedFields, mergeFields } from '@/ui/records/merge-fields';
+import { BUILD_WORDS } from '@/words/metal';
 import { FITTED_WORDS, METAL_WORDS, STYLE_WORDS, term } from '@/words/terms';
 import { type CarFields, carBody, carFields, METALS } from './car-body';
 import { Field, FormProblem } from './fields';
@@ -68,6 +71,7 @@ export function CarForm() {
     setKept(true);
     return true;
   };
+  const told = buildOf(car ? { ...car, build: null } : null, facts.tables.weakSpots);
   // A page that is closed or put aside leaves its field too.
   const latest = useRef(keep);
   useEffect(() => {
@@ -158,12 +162,22 @@ export function CarForm() {
             </label>
           ))}
         </fieldset>
-        <div className="grid gap-3 sm:grid-cols-3">
+        <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-4">
           <Field label="Body made of">
             <select className="field font-normal" {...field('baseMetal')}>
               {METALS.map((m) => (
                 <option key={m} value={m}>
                   {term(METAL_WORDS, m, words)}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <Field label="Built with">
+            <select className="field font-normal" {...field('build')}>
+              <option value="">{told === null ? 'not stated' : `${BUILD_WORDS[told]}, by its make`}</option>
+              {CONSTRUCTIONS.map((b) => (
+                <option key={b} value={b}>
+                  {BUILD_WORDS[b]}
                 </option>
               ))}
             </select>

@@ -1,15 +1,33 @@
 import { Hammer } from 'lucide-react';
-import { AspectChapter } from '@/ui/chapter/aspect-chapter';
+import { plural } from '@/words/plural';
+import { zoneName } from '@/words/zones';
 import type { Chapter } from '../place';
-
-const ASPECTS = ['corrosion', 'structure'] as const;
+import { Metal } from './metal';
+import { METAL_ASPECTS } from './metal-aspects';
 
 /** Where it rusts, and what carries the car. */
 export const metal: Chapter = {
   slug: 'metal',
   name: 'Metal',
   Icon: Hammer,
-  Screen: () => <AspectChapter title="Metal" aspects={ASPECTS} />,
-  aspects: ASPECTS,
-  says: () => ({ holds: '' }),
+  Screen: Metal,
+  aspects: METAL_ASPECTS,
+  says: ({ metal: judged, findings }, wording) => {
+    const open = judged.places.filter((p) => p.state === 'unseen').length;
+    const [raised] = judged.next.filter((p) => p.raisedBy.length > 0);
+    const [lost] = findings.structural;
+    return {
+      holds: [
+        judged.spots.length > 0 ? `${plural(judged.spots.length, 'spot')} tested` : '',
+        open > 0 ? `${plural(open, 'weak spot')} not looked at` : '',
+      ]
+        .filter(Boolean)
+        .join(', '),
+      loudest: lost
+        ? `Structural loss: ${zoneName(lost.body.zone, wording)}`
+        : raised
+          ? `Look next: ${zoneName(raised.zone, wording)}, ${raised.where}`
+          : undefined,
+    };
+  },
 };

@@ -7,9 +7,9 @@ import { asksOf } from '@/core/catalogue/flaws/asks';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { scalePartOf } from '@/core/catalogue/flaws/iso4628';
 import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
+import { MAGNETS } from '@/core/catalogue/spot-tests';
 import type { StoredRecord } from '@/core/kinds';
 import { EVIDENCE } from '@/core/kinds/common';
-import { MAGNET } from '@/core/kinds/finding';
 import { photoQueue } from '@/ui/device/photo-queue';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -218,7 +218,7 @@ function Magnet({ form }: { form: Form }) {
     <fieldset>
       <legend className="mb-1 text-sm font-semibold">Magnet</legend>
       <div className="flex flex-wrap gap-1.5">
-        {(['', ...MAGNET] as const).map((m) => (
+        {(['', ...MAGNETS] as const).map((m) => (
           <button
             key={m}
             type="button"

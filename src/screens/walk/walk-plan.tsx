@@ -4,9 +4,11 @@ import { Keyboard } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { boxOf } from '@/core/body/geometry';
 import { type Plan, toPanel } from '@/core/body/plan';
+import type { WeakPlace } from '@/core/metal/weak-places';
 import { DotsOver, PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { PlanLegend } from '@/ui/body-plan/plan-legend';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
+import { weakDots } from '@/ui/body-plan/weak-dots';
 import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
@@ -17,6 +19,8 @@ import { GaugeBar } from './gauge-bar';
 import type { GaugeHand } from './use-gauge';
 import type { Walking } from './walking';
 
+const NO_PLACES: readonly WeakPlace[] = [];
+
 /** What the plan shows of the view in hand: film, findings, readings of the zone in hand, where to measure next. */
 function useDrawn(walking: Walking) {
   const { plan } = useCar();
@@ -24,6 +28,7 @@ function useDrawn(walking: Walking) {
   const { unit } = usePreferences().preferences;
   const paint = useJudged((j) => j.judgement?.paint ?? null);
   const coverage = useJudged((j) => j.judgement?.coverage ?? null);
+  const places = useJudged((j) => j.judgement?.metal.places ?? NO_PLACES);
   const findings = useRecords('finding');
   const own = useRecords('reading', (r) => r.body.zone === walking.zone && r.body.place !== null);
   const looks = useMemo(
@@ -38,8 +43,8 @@ function useDrawn(walking: Walking) {
       kind: r.body.state === 'over' ? ('over' as const) : ('read' as const),
     }));
     const next = mayEdit ? (paint?.next ?? []).map((n) => ({ ...n, kind: 'next' as const })) : [];
-    return [...placed, ...next];
-  }, [own, paint, mayEdit]);
+    return [...weakDots(places), ...placed, ...next];
+  }, [own, paint, places, mayEdit]);
   return { looks, pins, dots };
 }
 

@@ -28,7 +28,18 @@ export interface PlanPin {
   readonly large?: boolean;
 }
 
-/** Readings of a view, and where to measure next. */
+/** What a mark on the plan is: a reading, where to measure next, or a weak spot by what is known of it. */
+export type DotKind =
+  | 'read'
+  | 'over'
+  | 'next'
+  | 'weak-unseen'
+  | 'weak-raised'
+  | 'weak-sound'
+  | 'weak-found'
+  | 'weak-blocked';
+
+/** Readings and weak spots of a view, and where to measure next. */
 export interface DotsProps {
   readonly plan: Plan;
   readonly view: View;
@@ -36,7 +47,7 @@ export interface DotsProps {
     readonly zone: string;
     readonly uMm: number;
     readonly vMm: number;
-    readonly kind: 'read' | 'over' | 'next';
+    readonly kind: DotKind;
   }[];
 }
 

@@ -6,7 +6,8 @@ import { fullestView, summaryOfAspects } from '@/core/findings/by-aspect';
 import { term, VIEW_WORDS } from '@/words/terms';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
-import { PlanDrawing } from '../body-plan/plan-drawing';
+import { DotsOver, PlanDrawing } from '../body-plan/plan-drawing';
+import type { DotsProps } from '../body-plan/plan-types';
 import { PlanZoom } from '../body-plan/plan-zoom';
 import { aspectLooks, findingPins } from '../body-plan/zone-looks';
 import { usePreferences, useWording } from '../preferences';
@@ -21,10 +22,15 @@ import { NoPlanYet } from './no-plan-yet';
 export function AspectChapter({
   title,
   aspects,
+  dots,
+  legend,
   children,
 }: {
   title: string;
   aspects: readonly Aspect[];
+  /** Marks on the plan beside the findings, and what they mean. */
+  dots?: DotsProps['dots'];
+  legend?: string;
   children?: ReactNode;
 }) {
   const { plan, car } = useCar();
@@ -54,21 +60,25 @@ export function AspectChapter({
         </div>
         <div className="relative h-[42dvh] shrink-0 overflow-hidden lg:h-auto lg:min-h-0 lg:flex-1">
           <PlanZoom key={view}>
-            <PlanDrawing
-              plan={plan}
-              view={view}
-              looks={aspectLooks(plan, summary.cells)}
-              pins={findingPins(summary.findings)}
-              nameOf={(z) => zoneName(z, wording)}
-              named={view !== 'outside'}
-              title={`Plan by ${title}`}
-              sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }}
-              className="h-full w-full"
-            />
+            <div className="relative h-full w-full">
+              <PlanDrawing
+                plan={plan}
+                view={view}
+                looks={aspectLooks(plan, summary.cells)}
+                pins={findingPins(summary.findings)}
+                nameOf={(z) => zoneName(z, wording)}
+                named={view !== 'outside'}
+                title={`Plan by ${title}`}
+                sideWords={{ left: `${sideWord('left', wording)} side`, right: `${sideWord('right', wording)} side` }}
+                className="h-full w-full"
+              />
+              {dots && <DotsOver plan={plan} view={view} dots={dots} />}
+            </div>
           </PlanZoom>
         </div>
         <p className="px-4 py-2 text-xs text-soft">
           Paper: nothing of this chapter is looked for there. Dashed: not looked at. Hatched: could not be looked at.
+          {legend && ` ${legend}`}
         </p>
       </div>
       <aside className="min-h-0 border-line bg-card lg:overflow-y-auto lg:border-l" aria-label={title}>

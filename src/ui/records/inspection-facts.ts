@@ -1,4 +1,4 @@
-import { type Tables, tablesSealed } from '@/core/grade/all-tables';
+import { TABLES, type Tables, tablesSealed } from '@/core/grade/all-tables';
 import type { Role } from '@/core/people/roles';
 
 /** What a lot's screens know of it besides its records; saved with them on a device that takes the lot along. */
@@ -41,7 +41,7 @@ export interface InspectionFacts {
 export function factsAsSaved(saved: InspectionFacts): InspectionFacts {
   const { tables, profiles, tolerances } = saved as unknown as Record<string, unknown>;
   const together = typeof tables === 'object' && tables !== null && 'grade' in tables;
-  if (together && 'yardstick' in tables) return saved;
+  if (together && Object.keys(TABLES).every((name) => name in tables)) return saved;
   const kept = together ? (tables as Record<string, unknown>) : { grade: tables, profiles, tolerances };
   return { ...saved, tables: tablesSealed(kept, { complete: true }).tables };
 }

@@ -6,7 +6,9 @@ import { measured } from './measured';
 import { next } from './next';
 import { photos } from './photos';
 import { seams } from './seams';
+import { spot } from './spot';
 import { twin } from './twin';
+import { weak } from './weak';
 
 export const ZONE_CARDS = {
   findings,
@@ -16,5 +18,7 @@ export const ZONE_CARDS = {
   next,
   photos,
   seams,
+  spot,
   twin,
+  weak,
 } as const;

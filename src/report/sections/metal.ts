@@ -1,0 +1,169 @@
+import { z } from 'zod';
+import { CONSTRUCTIONS } from '@/core/catalogue/weak-spots';
+import { BLOCKED_BY } from '@/core/kinds/look';
+import { STORAGES } from '@/core/metal/exposure-table';
+import { forecast } from '@/core/metal/forecast';
+import { SPOT_STATES } from '@/core/metal/spot-table';
+import {
+  BUILD_WORDS,
+  FORECAST_SAYS,
+  SPOT_MEANS,
+  SPOT_STATE_WORDS,
+  TEST_WORDS,
+  weakText,
+  yearsText,
+} from '@/words/metal';
+import { plural } from '@/words/plural';
+import { STORAGE_WORDS, STORAGES_SHOWN } from '@/words/storage';
+import { zoneName } from '@/words/zones';
+import type { Block, Cell } from '../block';
+import { defineSection } from '../section';
+
+const years = z.object({ p10: z.number().nullable(), p50: z.number().nullable(), p90: z.number().nullable() });
+const metalPart = z.object({
+  build: z.enum(CONSTRUCTIONS).nullable(),
+  places: z.array(
+    z.object({
+      zone: z.string(),
+      where: z.string(),
+      state: z.enum(['unseen', 'sound', 'rust', 'damp', 'blocked']),
+      why: z.enum(BLOCKED_BY).nullable(),
+      raised: z.boolean(),
+    }),
+  ),
+  spots: z.array(
+    z.object({
+      zone: z.string(),
+      where: z.string(),
+      results: z.record(z.string(), z.string()),
+      verdict: z.enum([...SPOT_STATES, 'undecided']).nullable(),
+      chance: z.number().nullable(),
+      contradicts: z.boolean(),
+    }),
+  ),
+  forecasts: z.array(z.object({ storage: z.enum(STORAGES), first: years, spots: z.array(years) })),
+  wasting: z.array(z.object({ finding: z.string(), zone: z.string() })),
+});
+type MetalPart = z.infer<typeof metalPart>;
+const NOTHING: MetalPart = { build: null, places: [], spots: [], forecasts: [], wasting: [] };
+
+const text = (t: string): Cell => ({ text: t });
+
+function placesBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
+  const open = m.places.filter((p) => p.state === 'unseen' || p.state === 'blocked');
+  const seen = m.places.length - open.length;
+  if (m.places.length === 0 || seen + m.places.filter((p) => p.state === 'blocked').length === 0) return [];
+  const row = (p: MetalPart['places'][number]) => ({
+    lead: `${nameOf(p.zone)}, ${p.where}: `,
+    text: `${weakText(p)}${p.raised && p.state === 'unseen' ? '; it shares its water with a place that was found' : ''}.`,
+  });
+  return [
+    {
+      kind: 'para',
+      text: `Cars built so (${m.build ? BUILD_WORDS[m.build] : 'construction not stated'}) have ${plural(m.places.length, 'weak spot')} by our list; ${seen} ${seen === 1 ? 'was' : 'were'} looked at.`,
+    },
+    ...(open.length > 0
+      ? [
+          {
+            kind: 'folded' as const,
+            title: `${plural(open.length, 'weak spot')} that nobody looked at`,
+            blocks: [{ kind: 'list' as const, style: 'bullets' as const, items: open.map(row) }],
+          },
+        ]
+      : []),
+  ];
+}
+
+function spotBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
+  if (m.spots.length === 0) return [];
+  return [
+    { kind: 'heading', text: 'Tried at a spot', evidence: 'inferred' },
+    {
+      kind: 'table',
+      label: 'Tests of the metal',
+      columns: [{ name: 'Where' }, { name: 'Tests', wide: true }, { name: 'Together they say', wide: true }],
+      rows: m.spots.map((s) => [
+        text([nameOf(s.zone), s.where].filter(Boolean).join(', ')),
+        text(
+          Object.entries(s.results)
+            .map(
+              ([t, r]) => `${TEST_WORDS[t as keyof typeof TEST_WORDS]?.toLowerCase() ?? t}: ${r.replaceAll('-', ' ')}`,
+            )
+            .join(', '),
+        ),
+        text(
+          s.verdict === null
+            ? 'no rule for this material'
+            : s.contradicts
+              ? 'undecided: the tests contradict each other'
+              : `${SPOT_STATE_WORDS[s.verdict]}${s.verdict === 'undecided' ? '' : ` (${Math.min(99, Math.round(100 * (s.chance ?? 0)))} %)`}. ${SPOT_MEANS[s.verdict]}`.trim(),
+        ),
+      ]),
+    },
+  ];
+}
+
+function forecastBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
+  if (m.forecasts.length === 0 || m.wasting.length === 0) return [];
+  const columns = m.forecasts.map((f) => ({ name: STORAGE_WORDS[f.storage], figures: true }));
+  return [
+    { kind: 'heading', text: 'How long it lasts', evidence: 'inferred' },
+    {
+      kind: 'table',
+      label: 'Years until through, 10 to 90 %, by how the car is kept',
+      columns: [{ name: 'Place' }, ...columns],
+      rows: [
+        [text('First hole expected'), ...m.forecasts.map((f) => text(yearsText(f.first)))],
+        ...m.wasting.map((w, i) => [text(nameOf(w.zone)), ...m.forecasts.map((f) => text(yearsText(f.spots[i]!)))]),
+      ],
+    },
+    { kind: 'para', tone: 'soft', text: FORECAST_SAYS },
+  ];
+}
+
+/** Where it rusts by construction, what was tried, what that says, how long it lasts. */
+export const metal = defineSection({
+  title: 'Metal',
+  sealed: { metal: metalPart.optional() },
+  blank: { metal: undefined },
+  seal: ({ judgement: { metal: judged, findings }, records, tables }) => {
+    const open = new Set(findings.all.filter((f) => f.body.withheld === null).map((f) => f.id));
+    const wasting = judged.wasting.filter((w) => open.has(w.finding));
+    const where = new Map(records.flatMap((r) => (r.kind === 'spot' ? [[r.id, r.body.where] as const] : [])));
+    const drawn =
+      wasting.length === 0
+        ? []
+        : forecast(
+            wasting.map((w) => w.spot),
+            tables.exposure,
+            { storages: STORAGES_SHOWN, seed: 1, draws: tables.exposure.draws },
+          )!;
+    return {
+      metal: {
+        build: judged.build,
+        places: judged.places.map(({ zone, where: at, state, why, raisedBy }) => ({
+          zone,
+          where: at,
+          state,
+          why,
+          raised: raisedBy.length > 0,
+        })),
+        spots: judged.spots.map(({ id, zone, results, reading }) => ({
+          zone,
+          where: where.get(id) ?? '',
+          results: results as Record<string, string>,
+          verdict: reading.ok ? reading.verdict : null,
+          chance: reading.ok && reading.verdict !== 'undecided' ? reading.chances[reading.verdict] : null,
+          contradicts: reading.ok && reading.against.length > 0,
+        })),
+        forecasts: drawn.map(({ storage, first, spots }) => ({ storage, first, spots: [...spots] })),
+        wasting: wasting.map(({ finding, zone }) => ({ finding, zone })),
+      },
+    };
+  },
+  blocks: ({ sealed, wording }) => {
+    const m = sealed.metal ?? NOTHING;
+    const nameOf = (zone: string) => zoneName(zone, wording);
+    return [...placesBlocks(m, nameOf), ...spotBlocks(m, nameOf), ...forecastBlocks(m, nameOf)];
+  },
+});
