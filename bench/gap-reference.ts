@@ -16,6 +16,10 @@ interface Cv {
   getPerspectiveTransform(from: Mat, to: Mat): Mat;
   warpPerspective(from: Mat, to: Mat, m: Mat, size: object, flags: number): void;
   GaussianBlur(from: Mat, to: Mat, size: object, sigmaX: number, sigmaY: number): void;
+  subtract(a: Mat, b: Mat, to: Mat): void;
+  threshold(from: Mat, to: Mat, at: number, to255: number, how: number): void;
+  countNonZero(of: Mat): number;
+  readonly THRESH_BINARY: number;
   Sobel(from: Mat, to: Mat, depth: number, dx: number, dy: number, size: number): void;
   readonly COLOR_RGBA2GRAY: number;
   readonly CV_32F: number;

@@ -14,6 +14,7 @@ export interface PhotoOrder {
   readonly other?: string;
   readonly wavesMm?: number;
   readonly gapMm?: readonly [number, number];
+  readonly flawedShare?: number;
   /** The seam that the picture shows, to be measured at the desk. */
   readonly seam?: string;
   /** What is measured on the picture. */

@@ -1,10 +1,15 @@
 import sharp from 'sharp';
+import { plating } from '../src/core/bright/plating';
 import { compareColours } from '../src/core/colour/compare';
 import { correctedGap, recordedStations } from '../src/core/fit/by-hand';
 import { measureGap } from '../src/core/fit/gap/measure';
 import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
+import { type KeptShare, keptShare } from '../src/core/image/kept-share';
+import { shrinkFor } from '../src/core/image/masked';
 import type { Pixels } from '../src/core/image/pixels';
+import { coverSmaller } from '../src/core/image/run-lengths';
 import type { RecordKind } from '../src/core/kinds';
+import { rustShare } from '../src/core/metal/rust-share';
 import type { Estimate } from '../src/core/stats/estimate';
 import { wavesOf } from '../src/core/waves/waves';
 import { drawSeam } from '../src/instruments/camera';
@@ -31,6 +36,24 @@ function must<T extends { ok: boolean }>(found: T, what: string): Extract<T, { o
   if (!found.ok) throw new Error(`${what} was refused: ${JSON.stringify(found)}`);
   return found as Extract<T, { ok: true }>;
 }
+
+/** Longest side of a kept mask, px. */
+const MASK_PX = 360;
+
+function keptOf(found: { cover: Float32Array; width: number; height: number }): KeptShare {
+  const small = coverSmaller(found.cover, found.width, found.height, shrinkFor(found, MASK_PX));
+  return keptShare(small.cover, small.width, small.height);
+}
+
+/** What a share holds, whatever the defect. */
+const shared = (photo: string, { width, height }: Pixels, order: PhotoOrder, { areaShare, mask }: KeptShare) => ({
+  zone: order.zone,
+  photo,
+  stretch: { x: 0, y: 0, width, height },
+  mask,
+  areaShare,
+  where: order.caption,
+});
 
 /**
  * What can be measured on a drawn picture, by the kind of record it makes, with the same functions as the screens. A
@@ -61,6 +84,11 @@ export const MEASURED = {
       photo: { id: photo, ...asked, pxPerMm, tiltDeg, reprojectionPx },
     };
   },
+  plating: ({ photo, pixels, order }) => {
+    const kept = keptOf(must(plating(pixels), 'the drawn plating'));
+    return { ...shared(photo, pixels, order, kept), second: null, pits: kept.spots, pitsPerDm2: null };
+  },
+  rust: ({ photo, pixels, order }) => shared(photo, pixels, order, keptOf(must(rustShare(pixels), 'the drawn panel'))),
   waves: ({ photo, pixels, order }) => {
     const found = must(wavesOf(pixels, STRIPES_PLACE, STRIPES_LENGTH_MM), 'the drawn stripes');
     return {

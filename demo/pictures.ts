@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import { type Random, seeded } from '../src/core/stats/random';
 import { drawSeam, PLAIN_SCENE, type Rgb, type SeamScene } from '../src/instruments/camera';
+import { drawFlawed, type FlawedScene, PLAIN_SURFACE } from '../src/instruments/flawed-surface';
 
 /** What a drawn picture shows. */
 export type Subject =
@@ -17,7 +18,9 @@ export type Subject =
   | 'scratch'
   | 'grey-card'
   | 'stripes'
-  | 'measured-seam';
+  | 'measured-seam'
+  | 'rusted-panel'
+  | 'pitted-chrome';
 
 export interface PictureOrder {
   readonly subject: Subject;
@@ -34,6 +37,8 @@ export interface PictureOrder {
   readonly wavesMm?: number;
   /** Gap of a seam photographed with a card, mm, at its top and at its bottom. */
   readonly gapMm?: readonly [top: number, bottom: number];
+  /** Share of the surface that is rusted or pitted, 0 to 1. */
+  readonly flawedShare?: number;
 }
 
 /** Where the drawn scenes have what is measured in them, px of 1600 × 1200. */
@@ -222,6 +227,8 @@ function scene({ subject, colour, figure, other, wavesMm }: PictureOrder, r: Ran
     case 'stripes':
       return stripes(r, colour, wavesMm ?? 0.2);
     case 'measured-seam':
+    case 'rusted-panel':
+    case 'pitted-chrome':
       return '';
     case 'cabin':
       return `<rect width="${W}" height="${H}" fill="#3b2f26"/>${Array.from({ length: 9 }, (_, i) => `<rect x="${120 + i * 150}" y="220" width="140" height="760" rx="40" fill="#6a4f3a" stroke="#4a3626" stroke-width="8"/>`).join('')}<path d="M700 520C760 600 720 680 790 760" stroke="#1b1410" stroke-width="10" fill="none"/>`;
@@ -260,8 +267,30 @@ export function seamScene(order: PictureOrder): SeamScene {
   };
 }
 
-async function drawMeasuredSeam(order: PictureOrder): Promise<Buffer> {
-  const { pixels } = drawSeam(seamScene(order));
+/** A rusted panel in the car's own paint, or a pitted piece of plating, of known share. */
+export function flawedScene(order: PictureOrder): FlawedScene {
+  const r = seeded(order.seed);
+  return {
+    ...PLAIN_SURFACE,
+    seed: order.seed,
+    widthPx: W,
+    heightPx: H,
+    paint: order.subject === 'rusted-panel' ? rgbOf(order.colour) : null,
+    share: order.flawedShare ?? 0.02,
+    spotPx: order.subject === 'rusted-panel' ? [8, 70] : [4, 26],
+    uneven: between(r, 0.2, 0.5),
+    horizon: between(r, 0.4, 0.6),
+  };
+}
+
+const drawnPixels = (order: PictureOrder) =>
+  order.subject === 'measured-seam' ? drawSeam(seamScene(order)).pixels : drawFlawed(flawedScene(order)).pixels;
+
+/** Subjects that the camera stand-ins draw pixel by pixel, so that what is measured on them is known. */
+const SIMULATED: ReadonlySet<Subject> = new Set(['measured-seam', 'rusted-panel', 'pitted-chrome']);
+
+async function drawMeasured(order: PictureOrder): Promise<Buffer> {
+  const pixels = drawnPixels(order);
   const mark = `<svg xmlns="http://www.w3.org/2000/svg" width="${W}" height="${H}">${MARK}</svg>`;
   return sharp(Buffer.from(pixels.data.buffer), { raw: { width: W, height: H, channels: 4 } })
     .composite([{ input: Buffer.from(mark) }])
@@ -272,7 +301,7 @@ async function drawMeasuredSeam(order: PictureOrder): Promise<Buffer> {
 
 /** Draws one picture as a JPEG, the same for the same order, with a little grain as of a camera. */
 export async function drawPicture(order: PictureOrder): Promise<Buffer> {
-  if (order.subject === 'measured-seam') return drawMeasuredSeam(order);
+  if (SIMULATED.has(order.subject)) return drawMeasured(order);
   const r = seeded(order.seed);
   const [w, h] = [order.widthPx ?? W, order.heightPx ?? H];
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" viewBox="0 0 ${W} ${H}">${DEFS}${scene(order, r)}${MARK}</svg>`;

@@ -63,6 +63,7 @@ async function photos(
       ...(order.other && { other: order.other }),
       ...(order.wavesMm && { wavesMm: order.wavesMm }),
       ...(order.gapMm && { gapMm: order.gapMm }),
+      ...(order.flawedShare && { flawedShare: order.flawedShare }),
     };
     const bytes = await drawPicture(picture);
     const taken = await importPhoto(db, actor, bytes);

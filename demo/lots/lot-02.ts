@@ -44,6 +44,14 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
   v.blocked(['well.top'], 'obstructed', 'top folded into it');
   v.blocked(['tank'], 'no-lift', 'pit too short');
   return [
+    {
+      subject: 'pitted-chrome',
+      zone: 'bumper.rear',
+      finding: null,
+      caption: 'Over-rider, left',
+      flawedShare: 0.004,
+      measured: 'plating',
+    },
     { subject: 'blisters', zone: 'deck', finding: 0, caption: 'Lower lip of the boot lid' },
     { subject: 'chrome', zone: 'lamp.left.tail', finding: 2, caption: 'Die-cast bezel' },
     { subject: 'panel', zone: 'deck', finding: 1, caption: 'Peel, against the light' },

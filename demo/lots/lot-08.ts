@@ -51,6 +51,22 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
   v.metal('quarter.right', 'lower half', { surface: 'unbroken', magnet: 'weak', tap: 'dull', behind: 'rusty' });
   v.metal('rocker.left', 'front end', { surface: 'holes', magnet: 'off', tap: 'dull' });
   return [
+    {
+      subject: 'pitted-chrome',
+      zone: 'bumper.front',
+      finding: null,
+      caption: 'Middle of the bumper',
+      flawedShare: 0.06,
+      measured: 'plating',
+    },
+    {
+      subject: 'rusted-panel',
+      zone: 'fender.right',
+      finding: null,
+      caption: 'Behind the wheel',
+      flawedShare: 0.03,
+      measured: 'rust',
+    },
     { subject: 'rust', zone: 'floor.left.front', finding: 0, caption: 'Through at the outer edge' },
     { subject: 'rust', zone: 'floor.right.front', finding: 1, caption: 'Below the carpet' },
     { subject: 'rust', zone: 'rail.left.front', finding: 3, caption: 'At the steering mount' },

@@ -1,3 +1,4 @@
+import { bright } from '../bright/model';
 import { circumstances } from '../circumstances/model';
 import { colours } from '../colour/model';
 import { coverage } from '../coverage/model';
@@ -10,7 +11,7 @@ import { paint } from '../paint/model';
 import { waves } from '../waves/model';
 
 /** Every model by which a car is judged. A new one is a file in its chapter and a word here (docs/how-to/add-a-model.md). */
-export const MODELS = { circumstances, coverage, findings, paint, fit, waves, colours, metal } as const;
+export const MODELS = { circumstances, coverage, findings, paint, fit, waves, colours, metal, bright } as const;
 export type ModelName = keyof typeof MODELS;
 export const MODEL_NAMES = Object.keys(MODELS) as ModelName[];
 export const modelOf = (name: ModelName): AnyModel => MODELS[name] as unknown as AnyModel;

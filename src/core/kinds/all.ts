@@ -7,7 +7,9 @@ import { gap } from './gap';
 import { look } from './look';
 import { mark } from './mark';
 import { photo } from './photo';
+import { plating } from './plating';
 import { reading } from './reading';
+import { rust } from './rust';
 import { shut } from './shut';
 import { spot } from './spot';
 import { stance } from './stance';
@@ -24,7 +26,9 @@ export const KINDS = {
   look,
   mark,
   photo,
+  plating,
   reading,
+  rust,
   shut,
   spot,
   stance,

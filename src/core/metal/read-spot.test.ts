@@ -24,6 +24,11 @@ it.each<[string, SpotResults, SpotState | 'undecided']>([
   ],
   ['magnet weak and thick film', { surface: 'unbroken', magnet: 'weak', film: 'thick' }, 'disguised-repair'],
   ['no reading on steel, dull, smooth', { surface: 'unbroken', film: 'none', tap: 'dull' }, 'disguised-repair'],
+  [
+    'smooth, weak, dull, thick and rusty behind: no contradiction, filler over rust',
+    { surface: 'unbroken', magnet: 'weak', tap: 'dull', film: 'thick', behind: 'rusty' },
+    'disguised-repair',
+  ],
   ['bare metal browned evenly, magnet holds', { surface: 'browned', magnet: 'holds' }, 'weathering'],
   [
     'flaking underseal with sound metal behind: old protection',

@@ -70,8 +70,16 @@ const KIN: Readonly<Record<SpotState, string>> = {
   'patch-poorly': 'patch',
 };
 
-/** Pairs of results each of which is plainly likelier under its own state and unlikely under the other's. */
-function contradictions(t: SpotTable, metal: ReadMetal, reasons: readonly SpotReason[]): [SpotReason, SpotReason][] {
+/**
+ * Pairs of results each of which is plainly likelier under its own state and unlikely under the other's, where the likeliest
+ * state does not explain both: a smooth surface that is rusty behind is filler, and no contradiction.
+ */
+function contradictions(
+  t: SpotTable,
+  metal: ReadMetal,
+  reasons: readonly SpotReason[],
+  likeliest: SpotState,
+): [SpotReason, SpotReason][] {
   const unlikely = (r: SpotReason, s: SpotState) =>
     t[metal][s].gives[r.test][indexOf(r.test, r.result)]! * t.speaks * 2 <
     t[metal][r.state].gives[r.test][indexOf(r.test, r.result)]!;
@@ -80,7 +88,12 @@ function contradictions(t: SpotTable, metal: ReadMetal, reasons: readonly SpotRe
     plain
       .slice(i + 1)
       .flatMap((b): [SpotReason, SpotReason][] =>
-        KIN[a.state] !== KIN[b.state] && unlikely(a, b.state) && unlikely(b, a.state) ? [[a, b]] : [],
+        KIN[a.state] !== KIN[b.state] &&
+        unlikely(a, b.state) &&
+        unlikely(b, a.state) &&
+        (unlikely(a, likeliest) || unlikely(b, likeliest))
+          ? [[a, b]]
+          : [],
       ),
   );
 }
@@ -119,8 +132,8 @@ export function readSpot(results: SpotResults, metal: Metal, t: SpotTable): Spot
     ),
   );
   const reasons = tried.map((test) => reasonOf(t, on, test, results[test]!)).sort((a, b) => b.ratio - a.ratio);
-  const against = contradictions(t, on, reasons);
   const best = posterior.indexOf(Math.max(...posterior));
+  const against = contradictions(t, on, reasons, SPOT_STATES[best]!);
   const decided = posterior[best]! >= t.decided && against.length === 0;
   return {
     ok: true,

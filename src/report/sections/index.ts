@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import type { Block } from '../block';
 import type { SectionDefinition, SectionView, Shape } from '../section';
+import { bright } from './bright';
 import { cautions } from './cautions';
 import { claims } from './claims';
 import { conditions } from './conditions';
@@ -21,6 +22,7 @@ export const SECTIONS = {
   paint,
   fit,
   metal,
+  bright,
   claims,
   notSeen,
   conditions,

@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { CONSTRUCTIONS } from '@/core/catalogue/weak-spots';
+import type { AnyRecord } from '@/core/kinds';
 import { BLOCKED_BY } from '@/core/kinds/look';
 import { STORAGES } from '@/core/metal/exposure-table';
 import { forecast } from '@/core/metal/forecast';
 import { SPOT_STATES } from '@/core/metal/spot-table';
+import { recordsOf } from '@/core/records/reduce';
 import {
   BUILD_WORDS,
   FORECAST_SAYS,
@@ -14,6 +16,7 @@ import {
   yearsText,
 } from '@/words/metal';
 import { plural } from '@/words/plural';
+import { rustText, SHARE_CAUTION } from '@/words/shares';
 import { STORAGE_WORDS, STORAGES_SHOWN } from '@/words/storage';
 import { zoneName } from '@/words/zones';
 import type { Block, Cell } from '../block';
@@ -103,6 +106,20 @@ function spotBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
   ];
 }
 
+function rustBlocks(records: readonly AnyRecord[], nameOf: (zone: string) => string): Block[] {
+  const rusts = [...recordsOf(records, 'rust')].sort((a, b) => b.body.areaShare - a.body.areaShare);
+  if (rusts.length === 0) return [];
+  return [
+    { kind: 'heading', text: 'Rusted area measured on pictures', evidence: 'measured' },
+    {
+      kind: 'list',
+      style: 'plain',
+      items: rusts.map(({ body }) => ({ lead: `${nameOf(body.zone)}: `, text: rustText(body) })),
+    },
+    { kind: 'para', tone: 'soft', text: SHARE_CAUTION },
+  ];
+}
+
 function forecastBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
   if (m.forecasts.length === 0 || m.wasting.length === 0) return [];
   const columns = m.forecasts.map((f) => ({ name: STORAGE_WORDS[f.storage], figures: true }));
@@ -161,9 +178,14 @@ export const metal = defineSection({
       },
     };
   },
-  blocks: ({ sealed, wording }) => {
+  blocks: ({ sealed, records, wording }) => {
     const m = sealed.metal ?? NOTHING;
     const nameOf = (zone: string) => zoneName(zone, wording);
-    return [...placesBlocks(m, nameOf), ...spotBlocks(m, nameOf), ...forecastBlocks(m, nameOf)];
+    return [
+      ...placesBlocks(m, nameOf),
+      ...spotBlocks(m, nameOf),
+      ...rustBlocks(records, nameOf),
+      ...forecastBlocks(m, nameOf),
+    ];
   },
 });

@@ -1,15 +1,19 @@
 import { Sparkles } from 'lucide-react';
-import { AspectChapter } from '@/ui/chapter/aspect-chapter';
+import { recordsOf } from '@/core/records/reduce';
+import { plural } from '@/words/plural';
 import type { Chapter } from '../place';
-
-const ASPECTS = ['brightwork', 'glass'] as const;
+import { Bright } from './bright';
+import { BRIGHT_ASPECTS } from './bright-aspects';
 
 /** Plated and polished parts, and glass. */
 export const bright: Chapter = {
   slug: 'bright',
   name: 'Bright and glass',
   Icon: Sparkles,
-  Screen: () => <AspectChapter title="Bright and glass" aspects={ASPECTS} />,
-  aspects: ASPECTS,
-  says: () => ({ holds: '' }),
+  Screen: Bright,
+  aspects: BRIGHT_ASPECTS,
+  says: ({ records }) => {
+    const n = recordsOf(records, 'plating').length;
+    return { holds: n > 0 ? `${plural(n, 'plated piece')} measured` : '' };
+  },
 };

@@ -7,9 +7,10 @@ import { weakDots } from '@/ui/body-plan/weak-dots';
 import { AspectChapter } from '@/ui/chapter/aspect-chapter';
 import { ToWalk } from '@/ui/chapter/aspect-findings';
 import { useWording } from '@/ui/preferences';
-import { useCar, useJudged } from '@/ui/records/inspection';
+import { useCar, useJudged, useRecords } from '@/ui/records/inspection';
 import { BUILD_WORDS, raisedText, readingText, reasonText, resultsText, SPOT_MEANS, TEST_WORDS } from '@/words/metal';
 import { plural } from '@/words/plural';
+import { rustText, SHARE_CAUTION } from '@/words/shares';
 import { zoneName } from '@/words/zones';
 import { HowLong } from './how-long';
 import { METAL_ASPECTS } from './metal-aspects';
@@ -30,6 +31,7 @@ export function Metal() {
           <Alarm />
           <LookNext judged={judged} />
           {judged.spots.length > 0 && <Tests judged={judged} />}
+          <Rusted />
           <HowLong wasting={judged.wasting} />
         </>
       )}
@@ -63,7 +65,7 @@ function LookNext({ judged }: { judged: JudgedMetal }) {
   return (
     <section className="grid gap-2 border-b border-line p-4" aria-label="Look next">
       <h2 className="text-lg font-bold">Look next</h2>
-      <p className="text-sm text-soft">
+      <p className="text-sm text-soft first-letter:uppercase">
         {build ? `${BUILD_WORDS[build]}: ` : 'Construction not stated at intake: only what all steel cars have. '}
         {places.length === 0
           ? 'no weak spot is listed for it.'
@@ -126,6 +128,32 @@ function Tests({ judged }: { judged: JudgedMetal }) {
           </li>
         ))}
       </ul>
+    </section>
+  );
+}
+
+/** Rusted shares read off pictures, the worst first. */
+function Rusted() {
+  const { car } = useCar();
+  const wording = useWording(car?.steering);
+  const rusts = useRecords('rust');
+  if (rusts.length === 0) return null;
+  return (
+    <section className="grid gap-2 border-b border-line p-4" aria-label="Rusted area measured">
+      <h2 className="text-lg font-bold">Measured on pictures</h2>
+      <ul className="grid gap-1.5 text-sm">
+        {[...rusts]
+          .sort((a, b) => b.body.areaShare - a.body.areaShare)
+          .map((r) => (
+            <li key={r.id}>
+              <ToWalk zone={r.body.zone}>
+                <strong>{zoneName(r.body.zone, wording)}</strong>
+              </ToWalk>
+              : {rustText(r.body)}
+            </li>
+          ))}
+      </ul>
+      <p className="text-xs text-soft">{SHARE_CAUTION}</p>
     </section>
   );
 }

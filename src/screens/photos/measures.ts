@@ -1,8 +1,9 @@
-import { AudioWaveform, Eye, type LucideIcon, Palette } from 'lucide-react';
+import { AudioWaveform, Eye, Hammer, type LucideIcon, Palette, Sparkles } from 'lucide-react';
 import type { ComponentType } from 'react';
 import type { StoredRecord } from '@/core/kinds';
 import { ColourSheet } from './colour-sheet';
 import { LookSheet } from './look-sheet';
+import { PlatingSheet, RustSheet } from './share-sheet';
 import { WavesSheet } from './waves-sheet';
 
 /** Something done on chosen pictures: what its button says, when it is offered, and its sheet. */
@@ -31,4 +32,6 @@ export const MEASURES: readonly PictureMeasure[] = [
   },
   { name: 'colour', says: () => 'Compare colour', Icon: Palette, most: 3, onPlan: true, Sheet: ColourSheet },
   { name: 'waves', says: () => 'Waves', Icon: AudioWaveform, most: 1, onPlan: true, Sheet: WavesSheet },
+  { name: 'rust', says: () => 'Rust', Icon: Hammer, most: 1, onPlan: true, Sheet: RustSheet },
+  { name: 'plating', says: () => 'Plating', Icon: Sparkles, most: 2, onPlan: true, Sheet: PlatingSheet },
 ];

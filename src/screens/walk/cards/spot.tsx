@@ -60,6 +60,8 @@ export function Spot({ zone, walking }: CardProps) {
   );
 }
 
+/** How many times likelier a result must make something to be given as a reason. */
+const TELLING = 1.3;
 /** Tests that somebody does by hand; the film comes from the gauge. */
 const BY_HAND = SPOT_TESTS.filter((t): t is Exclude<SpotTest, 'film'> => t !== 'film');
 
@@ -84,6 +86,7 @@ function SpotSheet({
     [results, zone.metal, facts.tables],
   );
   const mayPress = car?.leave.press === 'yes';
+  const untouched = Object.keys(results).length === 0;
   const toggle = (test: SpotTest, result: string) =>
     setResults(({ [test]: before, ...rest }) => (before === result ? rest : { ...rest, [test]: result }));
   const keep = () => {
@@ -142,39 +145,43 @@ function SpotSheet({
             onChange={(e) => setWhere(e.target.value)}
           />
         </label>
-        <div role="status" className="min-h-16 bg-wash p-3 text-sm">
-          {Object.keys(results).length === 0 ? (
-            <p>What the tests say together stands here.</p>
-          ) : (
-            <>
-              <p className="text-base font-bold first-letter:uppercase">{readingText(reading)}</p>
-              {reading.ok && SPOT_MEANS[reading.verdict] && <p>{SPOT_MEANS[reading.verdict]}</p>}
-              {reading.ok && reading.against.length > 0 && (
-                <p className="mt-1 border-l-4 border-pin pl-2">
-                  {reading.against.map(([a, b]) => `${reasonText(a)}. But ${reasonText(b).toLowerCase()}.`).join(' ')}
-                </p>
-              )}
-              {reading.ok && reading.reasons.length > 0 && reading.against.length === 0 && (
-                <ul className="mt-1 list-disc pl-4 text-soft">
-                  {reading.reasons
-                    .filter((r) => r.ratio > 1.3)
-                    .map((r) => (
-                      <li key={r.test}>{reasonText(r)}</li>
-                    ))}
-                </ul>
-              )}
-              {reading.ok && reading.next && (
-                <p className="mt-1">
-                  Tells most next: <strong>{TEST_WORDS[reading.next].toLowerCase()}</strong>.
-                </p>
-              )}
-            </>
-          )}
-        </div>
+        {reading.ok && reading.against.length === 0 && (
+          <ul className="list-disc pl-4 text-sm text-soft" aria-label="Why">
+            {reading.reasons
+              .filter((r) => r.ratio > TELLING)
+              .map((r) => (
+                <li key={r.test}>{reasonText(r)}</li>
+              ))}
+          </ul>
+        )}
         {problem && <p role="alert">{problem}</p>}
-        <button type="button" className="btn btn-main" disabled={Object.keys(results).length === 0} onClick={keep}>
-          Keep
-        </button>
+        <div className="sticky -bottom-5 -mx-5 -mb-5 grid gap-2 border-t border-line bg-card p-4 sm:grid-cols-[1fr_9rem] sm:items-center">
+          <div role="status" className="min-h-12 text-sm">
+            {untouched ? (
+              <p className="text-soft">What the tests say together stands here.</p>
+            ) : (
+              <>
+                <p className="text-base leading-tight font-bold first-letter:uppercase">{readingText(reading)}</p>
+                {reading.ok && reading.against.length > 0 && (
+                  <p className="border-l-4 border-pin pl-2">
+                    {reading.against.map(([a, b]) => `${reasonText(a)}. But ${reasonText(b).toLowerCase()}.`).join(' ')}
+                  </p>
+                )}
+                <p>
+                  {reading.ok && SPOT_MEANS[reading.verdict]}{' '}
+                  {reading.ok && reading.next && (
+                    <>
+                      Tells most next: <strong>{TEST_WORDS[reading.next].toLowerCase()}</strong>.
+                    </>
+                  )}
+                </p>
+              </>
+            )}
+          </div>
+          <button type="button" className="btn btn-main" disabled={untouched} onClick={keep}>
+            Keep
+          </button>
+        </div>
       </div>
     </Modal>
   );

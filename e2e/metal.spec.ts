@@ -1,0 +1,108 @@
+import { expect, type Page, test } from '@playwright/test';
+import { drawPicture } from '../demo/pictures';
+import { browserOf, enter, freshLot, openChapter } from './people';
+
+const weakOf = (page: Page, where: string | RegExp) =>
+  page.getByRole('region', { name: 'Weak spots' }).getByRole('listitem').filter({ hasText: where });
+
+test('weak spots are ticked before one walks past them, and one that is found raises those that share its water', async ({
+  browser,
+}) => {
+  const { lotId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/walk`);
+  await enter(page, 'left fender');
+  await expect(weakOf(page, 'bottom, behind the wheel')).toBeVisible();
+  await weakOf(page, 'bottom, behind the wheel').getByRole('button', { name: 'Sound' }).click();
+  await expect(weakOf(page, 'bottom, behind the wheel')).toContainText('sound');
+  await weakOf(page, 'above the headlamp').getByRole('button', { name: 'Not seen' }).click();
+  await weakOf(page, 'above the headlamp').getByRole('button', { name: 'dirty' }).click();
+  await expect(weakOf(page, 'above the headlamp')).toContainText('dirty');
+  // Taken back, it is open again.
+  await page.getByRole('button', { name: 'Take back: bottom, behind the wheel' }).click();
+  await expect(weakOf(page, 'bottom, behind the wheel').getByRole('button', { name: 'Sound' })).toBeVisible();
+  // A rusty floor says where else the water goes; the finding says what it is.
+  await enter(page, 'floor.left.front');
+  await weakOf(page, 'outer front corner').getByRole('button', { name: 'Rust' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await enter(page, 'left rocker');
+  await expect(weakOf(page, 'front end')).toContainText('where rust was found');
+  await enter(page, 'right rocker');
+  await expect(weakOf(page, 'front end')).not.toContainText('where rust was found');
+  await openChapter(page, 'Metal');
+  const next = page.getByRole('region', { name: 'Look next' });
+  await expect(next).toContainText('2 of');
+  await expect(next.getByRole('listitem').filter({ hasText: 'where rust was found' }).first()).toBeVisible();
+  await page.goto(`/lots/${lotId}/report`);
+  await expect(page.getByText(/no finding says what it is/)).toBeVisible();
+});
+
+test('tests at a spot are read together, by hand and from the entry line, and said in the report', async ({
+  browser,
+}) => {
+  const { lotId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/walk`);
+  await enter(page, 'right quarter');
+  await page.getByRole('button', { name: 'Test the metal here' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByText('Only with the owner’s leave')).toBeVisible();
+  await sheet.getByRole('button', { name: 'unbroken' }).click();
+  await expect(sheet.getByRole('status')).toContainText(/sound|undecided/i);
+  await sheet.getByRole('button', { name: 'does not hold' }).click();
+  await sheet.getByRole('button', { name: 'dull' }).click();
+  await expect(sheet.getByRole('status')).toContainText(/disguised repair/i);
+  await expect(sheet.getByRole('status')).toContainText('Its extent is not known until it is stripped');
+  // Holes say another thing: shown, not averaged.
+  await sheet.getByRole('button', { name: 'holes' }).click();
+  await expect(sheet.getByRole('status')).toContainText('contradict');
+  await sheet.getByRole('button', { name: 'unbroken' }).click();
+  await sheet.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('region', { name: 'Tests of the metal' })).toContainText(/disguised repair/i);
+  await enter(page, 'left rocker magnet holds; left rocker rings');
+  await openChapter(page, 'Metal');
+  const tests = page.getByRole('region', { name: 'Tests', exact: true });
+  await expect(tests.getByRole('listitem')).toHaveCount(3);
+  await page.goto(`/lots/${lotId}/report`);
+  await expect(page.getByText(/a disguised repair: filler, probably over rust \(\d+ %\)/).first()).toBeVisible();
+});
+
+test('pits on plating are read off a picture, put right with the brush, kept, and stand in chapter and report', async ({
+  browser,
+}) => {
+  const { lotId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/photos`);
+  const buffer = await drawPicture({ subject: 'pitted-chrome', seed: 5, colour: '#1f3d2c', flawedShare: 0.05 });
+  await page.locator('#lot-photos').setInputFiles({ name: 'bumper.jpg', mimeType: 'image/jpeg', buffer });
+  await page.getByLabel('Choose bumper.jpg').check();
+  await page.getByRole('button', { name: 'Plating' }).click();
+  const sheet = page.getByRole('dialog');
+  const picture = sheet.getByAltText('bumper.jpg');
+  await expect.poll(() => picture.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBeGreaterThan(0);
+  await sheet.getByRole('button', { name: 'Nothing but the piece is on it' }).click();
+  const answer = sheet.getByRole('status');
+  await expect(answer).toContainText('rating 4 of 10');
+  const share = async () => Number(/([\d.]+) %/.exec((await answer.textContent())!)![1]);
+  const before = await share();
+  expect(Math.abs(before - 5)).toBeLessThan(1.25);
+  // A stroke by keys marks more; as it was read takes it back.
+  await sheet.getByRole('button', { name: 'Large brush' }).click();
+  await sheet.getByRole('img', { name: /^The part with the marks/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Space');
+  await expect(answer).toContainText('Put right by hand');
+  expect(await share()).toBeGreaterThan(before);
+  await sheet.getByRole('button', { name: 'As it was read' }).click();
+  await expect.poll(share).toBe(before);
+  await sheet.getByLabel('Place').selectOption('bumper.front');
+  await sheet.getByLabel('The part is wide, mm').fill('300');
+  await expect(answer).toContainText('to the dm²');
+  await sheet.getByRole('button', { name: 'Keep' }).click();
+  await expect(sheet).toBeHidden();
+  await openChapter(page, 'Bright and glass');
+  await expect(page.getByRole('region', { name: 'Plating measured' })).toContainText('rating 4 of 10');
+  await page.goto(`/lots/${lotId}/report`);
+  await expect(page.getByText(/of the part pitted, rusty or bare: rating 4 of 10/).first()).toBeVisible();
+});

@@ -1,0 +1,48 @@
+'use client';
+
+import { platingRating } from '@/core/bright/rating';
+import { AspectChapter } from '@/ui/chapter/aspect-chapter';
+import { ToWalk } from '@/ui/chapter/aspect-findings';
+import { useWording } from '@/ui/preferences';
+import { useCar, useRecords } from '@/ui/records/inspection';
+import { platingText, SHARE_CAUTION } from '@/words/shares';
+import { zoneName } from '@/words/zones';
+import { BRIGHT_ASPECTS } from './bright-aspects';
+
+/** Plated and polished parts, and glass; first what was measured of the plating. */
+export function Bright() {
+  return (
+    <AspectChapter title="Bright and glass" aspects={BRIGHT_ASPECTS}>
+      <Platings />
+    </AspectChapter>
+  );
+}
+
+function Platings() {
+  const { car } = useCar();
+  const wording = useWording(car?.steering);
+  const platings = useRecords('plating');
+  if (platings.length === 0) return null;
+  const worstFirst = [...platings].sort((a, b) => b.body.areaShare - a.body.areaShare);
+  return (
+    <section className="grid gap-2 border-b border-line p-4" aria-label="Plating measured">
+      <h2 className="text-lg font-bold">Measured on pictures</h2>
+      <ul className="grid gap-2 text-sm">
+        {worstFirst.map((p) => (
+          <li key={p.id} className="grid grid-cols-[auto_1fr] items-start gap-3">
+            <span className="figure min-w-10 border border-ink/60 px-1 text-center text-lg font-semibold">
+              {platingRating(p.body.areaShare)}
+            </span>
+            <span>
+              <ToWalk zone={p.body.zone}>
+                <strong>{zoneName(p.body.zone, wording)}</strong>
+              </ToWalk>
+              : {platingText(p.body)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="text-xs text-soft">Rating 10: no defect, 0: all gone (ISO 10289). {SHARE_CAUTION}</p>
+    </section>
+  );
+}
