@@ -1,6 +1,7 @@
 import { carSchema } from '../src/core/kinds/car';
 import type { DemoLot, PhotoOrder } from './lot';
 import { MAKES } from './makes';
+import { sayPieces } from './pieces';
 import { DemoVisit, demoIds } from './visit';
 import { tickWeakSpots } from './weak-spots';
 
@@ -68,5 +69,6 @@ export function recordsOfLot(
   });
   const orders = lot.walk?.(visit, visitId) ?? [];
   if (lot.weakLeft) tickWeakSpots(visit, carSchema.parse(carBody(lot, lot.style)), lot.weakLeft);
+  if (lot.pieces) sayPieces(visit, carSchema.parse(carBody(lot, lot.style)), lot.pieces);
   return { visit, orders };
 }

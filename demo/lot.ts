@@ -62,6 +62,8 @@ export interface DemoLot {
   readonly truth?: CarTruth;
   /** Weak spots were gone through, but for those at these zones. */
   readonly weakLeft?: readonly string[];
+  /** The ledger of pieces: those that are not fitted or not right, by piece@zone; the others were found fitted. */
+  readonly pieces?: Readonly<Record<string, object | null>>;
   /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */
   readonly walk?: (v: DemoVisit, visit: string) => PhotoOrder[];
 }

@@ -106,3 +106,30 @@ test('pits on plating are read off a picture, put right with the brush, kept, an
   await page.goto(`/lots/${lotId}/report`);
   await expect(page.getByText(/of the part pitted, rusty or bare: rating 4 of 10/).first()).toBeVisible();
 });
+
+test('pieces are said at their place, a remedy fits what each is made of, and the ledger stands in chapter and report', async ({
+  browser,
+}) => {
+  const { lotId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/walk`);
+  await enter(page, 'rear bumper');
+  await page.getByText(/^Pieces here: 0 of/).click();
+  const overriders = page.getByRole('listitem').filter({ hasText: 'over-riders' });
+  await overriders.getByRole('button', { name: 'Missing' }).click();
+  const bumper = page.getByRole('listitem').filter({ has: page.getByText('bumper', { exact: true }) });
+  await bumper.getByRole('button', { name: 'Fitted' }).click();
+  await bumper.getByRole('button', { name: 'What is wrong with it' }).click();
+  await bumper.getByRole('button', { name: 'pitted' }).click();
+  await bumper.getByRole('button', { name: 'dented' }).click();
+  await expect(bumper).toContainText('Straighten and re-plate'.toLowerCase());
+  await expect(page.getByText('Pieces here: 2 of 2 said')).toBeVisible();
+  await openChapter(page, 'Bright and glass');
+  const wanting = page.getByRole('region', { name: 'Pieces that want something' });
+  await expect(wanting).toContainText('fitted, pitted, dented');
+  const along = page.getByRole('region', { name: 'What comes along' });
+  await along.getByRole('listitem').filter({ hasText: 'jack' }).getByRole('button', { name: 'Comes along' }).click();
+  await expect(page.getByRole('region', { name: 'Completeness' })).toContainText('1come along');
+  await page.goto(`/lots/${lotId}/report`);
+  await expect(page.getByText(/1 fitted, 1 come along, 1 missing, 0 not the right one/)).toBeVisible();
+});

@@ -91,5 +91,16 @@ export const LOT_02: DemoLot = {
   },
   truth: TRUTH,
   weakLeft: ['tank', 'well.top', 'trunk.floor'],
+  pieces: {
+    'tail-bezel@lamp.left.tail': { faults: ['pitted'], replated: 'no' },
+    'tail-bezel@lamp.right.tail': { replated: 'yes' },
+    'nose-emblem@panel.front': { faults: ['pitted', 'infill-gone'] },
+    'nose-emblem@hood': null,
+    'jack@': { presence: 'along' },
+    'tools@': { presence: 'missing' },
+    'keys@': { presence: 'along', count: 2 },
+    'books@': { presence: 'along' },
+    'spares@': { presence: 'along', note: 'one tail lamp lens, a box of clips' },
+  },
   walk,
 };

@@ -41,6 +41,8 @@ export function missingText(m: Missing, words: Vocabulary): string {
       return `${m.count} ${many('place shares', 'places share')} the water of one that was found, and nobody looked there; the first: ${zone}.`;
     case 'weak-without-finding':
       return `Rust was ticked at ${m.count} ${many('weak spot', 'weak spots')} and no finding says what it is, the first: ${zone}.`;
+    case 'pieces-unsaid':
+      return `Of ${m.count} ${many('piece', 'pieces')} of the ledger nobody said whether ${many('it is', 'they are')} there${zone ? `, the first: ${zone}` : ''}.`;
     case 'build-not-known':
       return 'How the car is built is not stated (frame or unitary): its weak spots are asked for in general only.';
     case 'spot-contradicts':

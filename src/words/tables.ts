@@ -26,6 +26,10 @@ export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; re
     name: 'Loss of metal',
     says: 'Loss by place and time, pits, depths and sheets: from these years are foretold.',
   },
+  pieces: {
+    name: 'Pieces',
+    says: 'Bright pieces and what comes along: what each is made of, and which are hard to find.',
+  },
   platingLosses: { name: 'Losses by plating', says: 'What pitted and peeling plating costs, by its rating.' },
   findingCaps: { name: 'Caps by findings', says: 'Above which grade a car with such a finding cannot stand.' },
   identityCaps: { name: 'Caps by identity', says: 'Above which grade a car without its numbers cannot stand.' },

@@ -1,7 +1,9 @@
 import { z } from 'zod';
-import { defineModel } from '../model/model';
+import { DEFAULT_PIECES, type PieceTable, pieceTableSchema } from '../catalogue/pieces';
+import { defineModel, lacking, type PlannedCar } from '../model/model';
 import { defineTable } from '../model/table';
 import { recordsOf } from '../records/reduce';
+import { ledgerOf } from './ledger';
 import { platingRating } from './rating';
 
 const lossesSchema = z.object({
@@ -15,8 +17,9 @@ const SAID_TOO: ReadonlySet<string> = new Set(['pitting', 'plating-peels']);
 
 /** How far plated pieces are gone, by what was read off pictures. */
 export const bright = defineModel({
-  reads: ['plating', 'finding'],
+  reads: ['plating', 'finding', 'piece', 'visit'],
   tables: {
+    pieces: defineTable<PieceTable>({ stored: 'bright-pieces', schema: pieceTableSchema, defaults: DEFAULT_PIECES }),
     platingLosses: defineTable({
       stored: 'plating-losses',
       schema: lossesSchema,
@@ -26,7 +29,7 @@ export const bright = defineModel({
       },
     }),
   },
-  judge: ({ plan, records }) => {
+  judge: ({ plan, records, car }: PlannedCar, { pieces }) => {
     const said = new Set(
       recordsOf(records, 'finding')
         .filter((f) => SAID_TOO.has(f.body.flaw))
@@ -35,11 +38,19 @@ export const bright = defineModel({
     const worst = new Map<string, number>();
     for (const { body } of recordsOf(records, 'plating'))
       if (plan.zones.has(body.zone)) worst.set(body.zone, Math.max(worst.get(body.zone) ?? 0, body.areaShare));
-    return { worst, said };
+    return { worst, said, ledger: ledgerOf(plan, records, car, pieces) };
   },
   losses: ({ worst, said }, { platingLosses: t }) =>
     [...worst].flatMap(([zone, share]) => {
       if (said.has(zone)) return [];
       return [{ zone, aspect: 'brightwork' as const, share: t.byRating[platingRating(share)]! }];
     }),
+  missing: {
+    'pieces-unsaid': (judged, { records }) => {
+      // Asked only of a ledger that was begun: a school may do without one.
+      const open = judged && recordsOf(records, 'piece').length > 0 ? judged.ledger.filter((l) => !l.record) : [];
+      return lacking(open.length, { detail: open.find((l) => l.zone)?.zone ?? '' });
+    },
+  },
 });
+export type JudgedBright = ReturnType<typeof bright.judge>;

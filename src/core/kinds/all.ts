@@ -7,6 +7,7 @@ import { gap } from './gap';
 import { look } from './look';
 import { mark } from './mark';
 import { photo } from './photo';
+import { piece } from './piece';
 import { plating } from './plating';
 import { reading } from './reading';
 import { rust } from './rust';
@@ -26,6 +27,7 @@ export const KINDS = {
   look,
   mark,
   photo,
+  piece,
   plating,
   reading,
   rust,

@@ -1,6 +1,7 @@
 import { boxOf } from '../body/geometry';
 import type { Plan } from '../body/plan';
 import type { Zone } from '../body/zone';
+import { matchesZone } from '../body/zone-pattern';
 import { flawById } from '../catalogue/flaws/by-id';
 import type { Construction, WeakSpot, WeakTable } from '../catalogue/weak-spots';
 import type { AnyRecord, BodyOf } from '../kinds';
@@ -48,15 +49,6 @@ export function buildOf(car: CarFacts | null, t: WeakTable): Construction | null
   return car.baseMetal === 'glass-fibre' ? 'glass-fibre' : car.baseMetal === 'wood' ? 'wood' : null;
 }
 
-/** Whether a zone's slug is of a pattern: `fender.*` is `fender.left`, and not `fender.left.inner`. */
-function isOf(slug: string, pattern: string): boolean {
-  const [s, p] = [slug.split('.'), pattern.split('.')];
-  return (
-    s.length === p.length &&
-    p.every((word, i) => word === s[i] || (word === '*' && (s[i] === 'left' || s[i] === 'right')))
-  );
-}
-
 /** Flaws that say that metal is lost or that water stands. */
 const says = (flaw: string): 'rust' | 'damp' | null =>
   flawById(flaw).family === 'metal' && flaw !== 'patch-neat' ? 'rust' : flaw === 'damp' ? 'damp' : null;
@@ -91,7 +83,7 @@ function spotsOn(plan: Plan, car: CarFacts, build: Construction | null, t: WeakT
     (!s.fitted || car.fitted[s.fitted]);
   const spots = Object.entries(t.spots).filter(([, s]) => fits(s));
   return [...plan.zones.values()].flatMap((zone) =>
-    spots.filter(([, s]) => s.zones.some((p) => isOf(zone.slug, p))).map(([id, spot]) => ({ id, spot, zone })),
+    spots.filter(([, s]) => s.zones.some((p) => matchesZone(zone.slug, p))).map(([id, spot]) => ({ id, spot, zone })),
   );
 }
 

@@ -8,12 +8,14 @@ import { useCar, useRecords } from '@/ui/records/inspection';
 import { platingText, SHARE_CAUTION } from '@/words/shares';
 import { zoneName } from '@/words/zones';
 import { BRIGHT_ASPECTS } from './bright-aspects';
+import { Ledger } from './ledger';
 
 /** Plated and polished parts, and glass; first what was measured of the plating. */
 export function Bright() {
   return (
     <AspectChapter title="Bright and glass" aspects={BRIGHT_ASPECTS}>
       <Platings />
+      <Ledger />
     </AspectChapter>
   );
 }

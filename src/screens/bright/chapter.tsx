@@ -1,4 +1,5 @@
 import { Sparkles } from 'lucide-react';
+import { completenessOf } from '@/core/bright/ledger';
 import { recordsOf } from '@/core/records/reduce';
 import { plural } from '@/words/plural';
 import type { Chapter } from '../place';
@@ -12,8 +13,19 @@ export const bright: Chapter = {
   Icon: Sparkles,
   Screen: Bright,
   aspects: BRIGHT_ASPECTS,
-  says: ({ records }) => {
-    const n = recordsOf(records, 'plating').length;
-    return { holds: n > 0 ? `${plural(n, 'plated piece')} measured` : '' };
+  says: ({ records, bright: { ledger } }) => {
+    const measured = recordsOf(records, 'plating').length;
+    const { missing, wrong, unsaid } = completenessOf(ledger);
+    const begun = unsaid < ledger.length;
+    return {
+      holds: [
+        measured > 0 ? `${plural(measured, 'plated piece')} measured` : '',
+        begun && missing > 0 ? `${plural(missing, 'piece')} missing` : '',
+        begun && wrong > 0 ? `${wrong} wrong` : '',
+        begun && unsaid > 0 ? `${plural(unsaid, 'piece')} not said` : '',
+      ]
+        .filter(Boolean)
+        .join(', '),
+    };
   },
 };

@@ -74,7 +74,7 @@ export function ShareBrush({
         role="img"
         tabIndex={0}
         aria-label="The part with the marks. Arrow keys move the brush, space uses it."
-        className="mx-auto max-h-[46dvh] max-w-full cursor-crosshair touch-none"
+        className="mx-auto max-h-[46dvh] max-w-full cursor-crosshair touch-none lg:max-h-[62dvh]"
         onPointerDown={(e) => {
           e.currentTarget.setPointerCapture(e.pointerId);
           stroke(at(e));

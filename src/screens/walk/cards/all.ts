@@ -5,6 +5,7 @@ import { marks } from './marks';
 import { measured } from './measured';
 import { next } from './next';
 import { photos } from './photos';
+import { pieces } from './pieces';
 import { seams } from './seams';
 import { spot } from './spot';
 import { twin } from './twin';
@@ -17,6 +18,7 @@ export const ZONE_CARDS = {
   measured,
   next,
   photos,
+  pieces,
   seams,
   spot,
   twin,
