@@ -5,6 +5,7 @@ import { BLOCKED_BY } from '@/core/kinds/look';
 import { STORAGES } from '@/core/metal/exposure-table';
 import { forecast } from '@/core/metal/forecast';
 import { SPOT_STATES } from '@/core/metal/spot-table';
+import { weakPlaces } from '@/core/metal/weak-places';
 import { recordsOf } from '@/core/records/reduce';
 import {
   BUILD_WORDS,
@@ -20,7 +21,7 @@ import { rustText, SHARE_CAUTION } from '@/words/shares';
 import { STORAGE_WORDS, STORAGES_SHOWN } from '@/words/storage';
 import { zoneName } from '@/words/zones';
 import type { Block, Cell } from '../block';
-import { defineSection } from '../section';
+import { defineSection, type ToSeal } from '../section';
 
 const years = z.object({ p10: z.number().nullable(), p50: z.number().nullable(), p90: z.number().nullable() });
 const metalPart = z.object({
@@ -138,12 +139,27 @@ function forecastBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[]
   ];
 }
 
+/**
+ * The weak places as they are told: by what is not withheld. A place where something withheld was found is left out: that
+ * nobody looked there would not be true, and what was found is not to be told.
+ */
+function placesTold(
+  { plan, car, metal: judged }: ToSeal['judgement'],
+  records: readonly AnyRecord[],
+  tables: ToSeal['tables'],
+) {
+  const open = records.filter((r) => r.kind !== 'finding' || r.body.withheld === null);
+  const found = new Set(judged.places.filter((p) => p.state === 'rust' || p.state === 'damp').map((p) => p.id));
+  return weakPlaces(plan, open, car, tables.weakSpots).filter((p) => p.state !== 'unseen' || !found.has(p.id));
+}
+
 /** Where it rusts by construction, what was tried, what that says, how long it lasts. */
 export const metal = defineSection({
   title: 'Metal',
   sealed: { metal: metalPart.optional() },
   blank: { metal: undefined },
-  seal: ({ judgement: { metal: judged, findings }, records, tables }) => {
+  seal: ({ judgement, records, tables }) => {
+    const { metal: judged, findings } = judgement;
     const open = new Set(findings.all.filter((f) => f.body.withheld === null).map((f) => f.id));
     const wasting = judged.wasting.filter((w) => open.has(w.finding));
     const where = new Map(records.flatMap((r) => (r.kind === 'spot' ? [[r.id, r.body.where] as const] : [])));
@@ -158,7 +174,7 @@ export const metal = defineSection({
     return {
       metal: {
         build: judged.build,
-        places: judged.places.map(({ zone, where: at, state, why, raisedBy }) => ({
+        places: placesTold(judgement, records, tables).map(({ zone, where: at, state, why, raisedBy }) => ({
           zone,
           where: at,
           state,
