@@ -74,3 +74,7 @@ export function pieceRemedyText(of: Piece, faults: readonly PieceFault[]): strin
   const alone = of.small && remedies.some((r) => r.includes('plate')) ? ['a small piece that can be done alone'] : [];
   return [...remedies.map((r) => PIECE_REMEDY_WORDS[r]), ...alone, ...not.map((n) => NOT_SO_WORDS[n])].join('; ');
 }
+
+/** A piece with its place, said once where the place is the piece: "Front bumper", "Head lamp, left, bezel". */
+export const pieceName = (place: string, name: string): string =>
+  place === '' ? name : place.toLowerCase().includes(name.toLowerCase()) ? place : `${place}, ${name}`;

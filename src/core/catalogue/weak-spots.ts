@@ -80,7 +80,7 @@ export const DEFAULT_WEAK_TABLE: WeakTable = {
     ),
     'quarter-bottom': spot('bottom, behind the wheel', ['quarter.*'], STEEL_BODY, [0.92, 0.08], 0.4),
     'hinge-pillar': spot('below the lower hinge', ['pillar.*.a'], METAL, [0.2, 0.1], 0.2),
-    'cowl-drain': spot('drain of the cowl', ['cowl'], METAL, [0.5, 0.5], 0.3),
+    'cowl-drain': spot('its drain', ['cowl'], METAL, [0.5, 0.5], 0.3),
     'screen-base': spot('base and corners of the screen', ['cowl'], METAL, [0.95, 0.5], 0.25),
     'rear-window-base': spot('below the rear window', ['deck'], STEEL_BODY, [0.03, 0.5], 0.25),
     'vinyl-edge': spot('along the edge of the vinyl', ['roof'], STEEL_BODY, [0.97, 0.5], 0.55, 'vinylRoof'),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { completenessOf } from '@/core/bright/ledger';
 import { recordsOf } from '@/core/records/reduce';
-import { BASE_WORDS, pieceRemedyText, pieceText } from '@/words/pieces';
+import { BASE_WORDS, pieceName, pieceRemedyText, pieceText } from '@/words/pieces';
 import { platingText, SHARE_CAUTION } from '@/words/shares';
 import { zoneName } from '@/words/zones';
 import type { Block } from '../block';
@@ -50,7 +50,7 @@ function ledgerBlocks(
         { name: 'What puts it right', wide: true },
       ],
       rows: lines.map((l) => [
-        cell([l.zone ? nameOf(l.zone) : '', l.name].filter(Boolean).join(', ')),
+        cell(pieceName(l.zone ? nameOf(l.zone) : '', l.name)),
         cell(l.made),
         cell(says.get(l.record) ?? ''),
         cell(l.remedy),

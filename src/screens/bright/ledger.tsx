@@ -5,7 +5,7 @@ import { PieceRow } from '@/ui/bright/piece-row';
 import { ToWalk } from '@/ui/chapter/aspect-findings';
 import { useWording } from '@/ui/preferences';
 import { useCar, useJudged } from '@/ui/records/inspection';
-import { pieceRemedyText, pieceText } from '@/words/pieces';
+import { pieceName, pieceRemedyText, pieceText } from '@/words/pieces';
 import { plural } from '@/words/plural';
 import { zoneName } from '@/words/zones';
 
@@ -58,9 +58,7 @@ export function Ledger() {
           <ul className="grid gap-1.5 text-sm">
             {wanting.map((l) => (
               <li key={l.id} className="border-l-2 border-ink/50 pl-2">
-                <strong className="first-letter:uppercase">
-                  {[l.zone ? placed(l.zone) : '', l.of.name].filter(Boolean).join(', ')}
-                </strong>
+                <strong className="first-letter:uppercase">{pieceName(l.zone ? placed(l.zone) : '', l.of.name)}</strong>
                 : {pieceText(l.record!.body)}
                 {pieceRemedyText(l.of, l.record!.body.faults) && (
                   <span className="block text-soft first-letter:uppercase">
