@@ -15,6 +15,13 @@ export interface BandRow {
   readonly blank: boolean;
 }
 
+/** What is marked on a picture: an outline in px of a frame of that size. */
+export interface MarksOn {
+  readonly path: string;
+  readonly width: number;
+  readonly height: number;
+}
+
 export interface PictureRow {
   readonly sha256: string;
   readonly alt: string;
@@ -22,6 +29,7 @@ export interface PictureRow {
   /** Said before the caption, in bold. */
   readonly lead?: string;
   readonly drawn: boolean;
+  readonly marks?: MarksOn;
 }
 
 export interface FindingRow {

@@ -6,6 +6,7 @@ import { platingText, SHARE_CAUTION } from '@/words/shares';
 import { zoneName } from '@/words/zones';
 import type { Block } from '../block';
 import { defineSection } from '../section';
+import { sharePictures } from '../share-picture';
 
 /** What of a ledger's line is sealed: its names are the house's and may change. */
 const lineSchema = z.object({
@@ -97,6 +98,7 @@ export const bright = defineSection({
                 text: platingText(body),
               })),
             },
+            { kind: 'pictures', pictures: sharePictures(platings, records, wording) },
             { kind: 'para', tone: 'soft', text: SHARE_CAUTION },
           ] as const)
         : []),

@@ -19,9 +19,11 @@ import {
 import { plural } from '@/words/plural';
 import { rustText, SHARE_CAUTION } from '@/words/shares';
 import { STORAGE_WORDS, STORAGES_SHOWN } from '@/words/storage';
+import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import type { Block, Cell } from '../block';
 import { defineSection, type ToSeal } from '../section';
+import { sharePictures } from '../share-picture';
 
 const years = z.object({ p10: z.number().nullable(), p50: z.number().nullable(), p90: z.number().nullable() });
 const metalPart = z.object({
@@ -107,7 +109,7 @@ function spotBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
   ];
 }
 
-function rustBlocks(records: readonly AnyRecord[], nameOf: (zone: string) => string): Block[] {
+function rustBlocks(records: readonly AnyRecord[], wording: Wording): Block[] {
   const rusts = [...recordsOf(records, 'rust')].sort((a, b) => b.body.areaShare - a.body.areaShare);
   if (rusts.length === 0) return [];
   return [
@@ -115,8 +117,9 @@ function rustBlocks(records: readonly AnyRecord[], nameOf: (zone: string) => str
     {
       kind: 'list',
       style: 'plain',
-      items: rusts.map(({ body }) => ({ lead: `${nameOf(body.zone)}: `, text: rustText(body) })),
+      items: rusts.map(({ body }) => ({ lead: `${zoneName(body.zone, wording)}: `, text: rustText(body) })),
     },
+    { kind: 'pictures', pictures: sharePictures(rusts, records, wording) },
     { kind: 'para', tone: 'soft', text: SHARE_CAUTION },
   ];
 }
@@ -200,7 +203,7 @@ export const metal = defineSection({
     return [
       ...placesBlocks(m, nameOf),
       ...spotBlocks(m, nameOf),
-      ...rustBlocks(records, nameOf),
+      ...rustBlocks(records, wording),
       ...forecastBlocks(m, nameOf),
     ];
   },

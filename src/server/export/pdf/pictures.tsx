@@ -1,4 +1,4 @@
-import { Image, Text, View } from '@react-pdf/renderer';
+import { Image, Path, Svg, Text, View } from '@react-pdf/renderer';
 import type { PictureRow } from '@/report/block';
 import { LINE, s } from './styles';
 import { T } from './text';
@@ -17,6 +17,15 @@ function Picture({ picture: p, file }: { picture: PictureRow; file: string | nul
           <Text style={[s.soft, { textAlign: 'center' }]}>picture not in the store</Text>
         </View>
       )}
+      {file && p.marks && (
+        <Svg
+          viewBox={`0 0 ${p.marks.width} ${p.marks.height}`}
+          preserveAspectRatio="xMidYMid slice"
+          style={{ position: 'absolute', top: 0, left: 0, width: 155, height: 116 }}
+        >
+          <Path d={p.marks.path} fill="#b0146f" fillOpacity={0.75} />
+        </Svg>
+      )}
       <T style={[s.soft, { fontSize: 7.5 }]}>{`${p.lead ?? ''}${p.caption}${p.drawn ? ' (drawn)' : ''}`}</T>
     </View>
   );
@@ -26,7 +35,7 @@ export function Pictures({ pictures, pictureFile }: { pictures: readonly Picture
   return (
     <View style={[s.row, { flexWrap: 'wrap' }]}>
       {pictures.map((p) => (
-        <Picture key={p.sha256} picture={p} file={pictureFile(p.sha256)} />
+        <Picture key={`${p.sha256}/${p.marks?.path.length ?? 0}`} picture={p} file={pictureFile(p.sha256)} />
       ))}
     </View>
   );
