@@ -24,8 +24,13 @@ function rollingMax(line: Float32Array, n: number, half: number, out: Float32Arr
     if (i === n - 1 || (i + 1) % span === 0 || v > best) best = v;
     ahead[i] = best;
   }
+  const lastBlock = n - 1 - ((n - 1) % span);
   for (let i = 0; i < n; i++) {
-    line[i] = max(ahead[i < half ? 0 : i - half]!, out[i + half >= n ? n - 1 : i + half]!);
+    const [from, to] = [i - half, i + half];
+    // At the ends a window is cut off: what reaches beyond it must not count.
+    if (from <= 0) line[i] = to < n ? out[to]! : max(out[n - 1]!, ahead[0]!);
+    else if (to < n) line[i] = max(ahead[from]!, out[to]!);
+    else line[i] = from >= lastBlock ? ahead[from]! : max(ahead[from]!, out[n - 1]!);
   }
 }
 
