@@ -28,6 +28,11 @@ it('lists for every style pieces on its zones, once each, and what comes along',
   }
 });
 
+it('gives the same lines in the same order whatever order the table’s names stand in', () => {
+  const turned = { ...T, pieces: Object.fromEntries(Object.entries(T.pieces).reverse()) };
+  expect(ledgerOf(plan, [], quillon, turned)).toEqual(ledgerOf(plan, [], quillon, T));
+});
+
 it('asks for a make’s own pieces only of that make', () => {
   const of = (make: string) => ledgerOf(plan, [], { make }, T).some((l) => l.piece === 'radiator-shell');
   expect([of('Brannock'), of('Quillon')]).toEqual([true, false]);

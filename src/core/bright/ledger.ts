@@ -26,11 +26,14 @@ export function ledgerOf(
   t: PieceTable,
 ): readonly LedgerLine[] {
   const said = new Map(recordsOf(records, 'piece').map((r) => [`${r.body.piece}@${r.body.zone ?? ''}`, r]));
-  const own = Object.entries(t.pieces).filter(
-    ([, p]) =>
-      (p.styles.length === 0 || p.styles.includes(plan.style)) &&
-      (p.makes.length === 0 || p.makes.some((m) => like(m, car?.make ?? ''))),
-  );
+  // In the order of their names: a table that was sealed has its own in that order.
+  const own = Object.entries(t.pieces)
+    .filter(
+      ([, p]) =>
+        (p.styles.length === 0 || p.styles.includes(plan.style)) &&
+        (p.makes.length === 0 || p.makes.some((m) => like(m, car?.make ?? ''))),
+    )
+    .sort(([a], [b]) => (a < b ? -1 : 1));
   const line = (piece: string, of: Piece, zone: string | null): LedgerLine => {
     const id = `${piece}@${zone ?? ''}`;
     return { id, piece, of, zone, record: said.get(id) ?? null };

@@ -125,6 +125,11 @@ it('refuses a table whose water runs to a spot that it does not have', () => {
   expect(weakTableSchema.safeParse({ ...T, water: [{ from: 'fender-bottom', to: 'nowhere' }] }).success).toBe(false);
 });
 
+it('gives the same places in the same order whatever order the table’s names stand in', () => {
+  const turned = { ...T, spots: Object.fromEntries(Object.entries(T.spots).reverse()) };
+  expect(weakPlaces(plan, [], quillon, turned)).toEqual(weakPlaces(plan, [], quillon, T));
+});
+
 it('says nothing of a car that nobody stated', () => {
   expect(weakPlaces(plan, [], null, T)).toEqual([]);
 });

@@ -1,5 +1,6 @@
 import { boxOf } from '../body/geometry';
 import type { Plan } from '../body/plan';
+import { NOTHING_FITTED } from '../body/styles/options';
 import type { Zone } from '../body/zone';
 import { matchesZone } from '../body/zone-pattern';
 import { flawById } from '../catalogue/flaws/by-id';
@@ -80,8 +81,11 @@ const sharesSide = (a: Zone, b: Zone) => a.side === 'centre' || b.side === 'cent
 function spotsOn(plan: Plan, car: CarFacts, build: Construction | null, t: WeakTable) {
   const fits = (s: WeakSpot) =>
     (build === null ? s.builds.includes('frame') && s.builds.includes('unitary') : s.builds.includes(build)) &&
-    (!s.fitted || car.fitted[s.fitted]);
-  const spots = Object.entries(t.spots).filter(([, s]) => fits(s));
+    (!s.fitted || (car.fitted ?? NOTHING_FITTED)[s.fitted]);
+  // In the order of their names: a table that was sealed has its own in that order.
+  const spots = Object.entries(t.spots)
+    .filter(([, s]) => fits(s))
+    .sort(([a], [b]) => (a < b ? -1 : 1));
   return [...plan.zones.values()].flatMap((zone) =>
     spots.filter(([, s]) => s.zones.some((p) => matchesZone(zone.slug, p))).map(([id, spot]) => ({ id, spot, zone })),
   );
