@@ -18,6 +18,21 @@ export type Completeness = Readonly<Record<Presence | 'unsaid', number>>;
 
 const like = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
+/** A piece at its place, before anything was said of it. */
+type Placed = Omit<LedgerLine, 'record'>;
+/** Pieces as they lie on a plan, by table, plan and make: the same for every car of the kind, however often it is judged. */
+const laidOut = new WeakMap<PieceTable, WeakMap<Plan, Map<string, readonly Placed[]>>>();
+
+function placed(plan: Plan, make: string, t: PieceTable): readonly Placed[] {
+  const plans = laidOut.get(t) ?? new WeakMap<Plan, Map<string, readonly Placed[]>>();
+  laidOut.set(t, plans);
+  const makes = plans.get(plan) ?? new Map<string, readonly Placed[]>();
+  plans.set(plan, makes);
+  const held = makes.get(make) ?? layOut(plan, make, t);
+  makes.set(make, held);
+  return held;
+}
+
 /** The pieces that a car of that style and make has, in the order of its laps; those of the car as a whole last. */
 export function ledgerOf(
   plan: Plan,
@@ -26,18 +41,24 @@ export function ledgerOf(
   t: PieceTable,
 ): readonly LedgerLine[] {
   const said = new Map(recordsOf(records, 'piece').map((r) => [`${r.body.piece}@${r.body.zone ?? ''}`, r]));
+  return placed(plan, car?.make ?? '', t).map((l) => ({ ...l, record: said.get(l.id) ?? null }));
+}
+
+function layOut(plan: Plan, make: string, t: PieceTable): readonly Placed[] {
   // In the order of their names: a table that was sealed has its own in that order.
   const own = Object.entries(t.pieces)
     .filter(
       ([, p]) =>
         (p.styles.length === 0 || p.styles.includes(plan.style)) &&
-        (p.makes.length === 0 || p.makes.some((m) => like(m, car?.make ?? ''))),
+        (p.makes.length === 0 || p.makes.some((m) => like(m, make))),
     )
     .sort(([a], [b]) => (a < b ? -1 : 1));
-  const line = (piece: string, of: Piece, zone: string | null): LedgerLine => {
-    const id = `${piece}@${zone ?? ''}`;
-    return { id, piece, of, zone, record: said.get(id) ?? null };
-  };
+  const line = (piece: string, of: Piece, zone: string | null): Placed => ({
+    id: `${piece}@${zone ?? ''}`,
+    piece,
+    of,
+    zone,
+  });
   return [
     ...[...plan.zones.keys()].flatMap((zone) =>
       own.flatMap(([id, p]) => (p.zones.some((z) => matchesZone(zone, z)) ? [line(id, p, zone)] : [])),

@@ -80,32 +80,39 @@ const nameOf = (model: AnyModel): ModelName => {
   return name;
 };
 
-/** Each model with its judgement and its own numbers. */
-function* each(judgement: Judgement): Generator<{ model: AnyModel; judged: unknown; tables: Record<string, unknown> }> {
+/** Each model that has something of the kind to say, with its judgement and its own numbers; others are not asked to judge. */
+function* each(
+  judgement: Judgement,
+  says: 'losses' | 'parts' | 'original' | 'endings' | 'gates' | 'cautions',
+): Generator<{ model: AnyModel; judged: unknown; tables: Record<string, unknown> }> {
   for (const name of MODEL_NAMES) {
     const model = modelOf(name);
-    yield { model, judged: judgement[name], tables: ownTables(model, judgement.tables) };
+    if (model[says]) yield { model, judged: judgement[name], tables: ownTables(model, judgement.tables) };
   }
 }
 
 /** What the condition of places loses, by all models. */
 export function lossesOf(judgement: Judgement): Loss[] {
-  return [...each(judgement)].flatMap(({ model, judged, tables }) => model.losses?.(judged, tables) ?? []);
+  return [...each(judgement, 'losses')].flatMap(({ model, judged, tables }) => model.losses?.(judged, tables) ?? []);
 }
 
 /** Parts of axes beside the zone × aspect cells, by all models. */
 export function extraPartsOf(judgement: Judgement): ExtraPart[] {
-  return [...each(judgement)].flatMap(({ model, judged, tables }) => model.parts?.(judged, tables, judgement) ?? []);
+  return [...each(judgement, 'parts')].flatMap(
+    ({ model, judged, tables }) => model.parts?.(judged, tables, judgement) ?? [],
+  );
 }
 
 /** Chance that each zone's finish is the works', by the models that tell. */
 export function originalOf(judgement: Judgement): ReadonlyMap<string, number> {
-  return new Map([...each(judgement)].flatMap(({ model, judged }) => [...(model.original?.(judged) ?? [])]));
+  return new Map(
+    [...each(judgement, 'original')].flatMap(({ model, judged }) => [...(model.original?.(judged) ?? [])]),
+  );
 }
 
 /** What ends the use of the car, by all models. */
 export function endingsOf(judgement: Judgement): Ending[] {
-  return [...each(judgement)].flatMap(({ model, judged }) => model.endings?.(judged) ?? []);
+  return [...each(judgement, 'endings')].flatMap(({ model, judged }) => model.endings?.(judged) ?? []);
 }
 
 /** A gate that is shut: what it caps and at how much. */
@@ -117,7 +124,7 @@ export interface ShutGate {
 
 /** The gates that are shut: those of the whole first, then by how low they cap. */
 export function shutGates(judgement: Judgement): ShutGate[] {
-  const shut = [...each(judgement)].flatMap(({ model, judged, tables }) =>
+  const shut = [...each(judgement, 'gates')].flatMap(({ model, judged, tables }) =>
     Object.entries(model.gates ?? {}).flatMap(([gate, g]) =>
       g.shut(judged) ? [{ gate: gate as Gate, caps: g.caps, at: g.at(tables) }] : [],
     ),
@@ -127,7 +134,7 @@ export function shutGates(judgement: Judgement): ShutGate[] {
 
 /** Which cautions belong in this car's report, most pressing first. They remind; they replace no licensed person. */
 export function cautionsOf(judgement: Judgement): Caution[] {
-  return [...each(judgement)]
+  return [...each(judgement, 'cautions')]
     .flatMap(({ model, judged }) =>
       Object.entries(model.cautions ?? {}).flatMap(([caution, c]) =>
         c.when(judged, judgement) ? [{ caution: caution as Caution, rank: c.rank }] : [],
