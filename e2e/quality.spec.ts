@@ -49,6 +49,8 @@ const violations = async (page: Page) => {
 
 for (const [size, viewport] of Object.entries(SIZES)) {
   test(`no accessibility violation on any screen, ${size}`, async ({ browser }) => {
+    // Each screen is gone through by the checker, the large ones for a quarter of a minute on a busy machine.
+    test.setTimeout(600_000);
     const context: BrowserContext = await browserOf(browser, 'manager', { viewport });
     const page = await context.newPage();
     const bad: string[] = [];
