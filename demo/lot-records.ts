@@ -68,7 +68,8 @@ export function recordsOfLot(
     note: lot.visitNote ?? '',
   });
   const orders = lot.walk?.(visit, visitId) ?? [];
-  if (lot.weakLeft) tickWeakSpots(visit, carSchema.parse(carBody(lot, lot.style)), lot.weakLeft);
-  if (lot.pieces) sayPieces(visit, carSchema.parse(carBody(lot, lot.style)), lot.pieces);
+  const car = carSchema.parse(carBody(lot, lot.style));
+  if (lot.weakLeft) tickWeakSpots(visit, car, lot.weakLeft);
+  if (lot.pieces) sayPieces(visit, car, lot.pieces);
   return { visit, orders };
 }

@@ -4,10 +4,8 @@ import { compareColours } from '../src/core/colour/compare';
 import { correctedGap, recordedStations } from '../src/core/fit/by-hand';
 import { measureGap } from '../src/core/fit/gap/measure';
 import { BANK_CARD_MM } from '../src/core/fit/gauge-card';
-import { type KeptShare, keptShare } from '../src/core/image/kept-share';
-import { shrinkFor } from '../src/core/image/masked';
+import { coverToKeep, type KeptShare, keptShare } from '../src/core/image/kept-share';
 import type { Pixels } from '../src/core/image/pixels';
-import { coverSmaller } from '../src/core/image/run-lengths';
 import type { RecordKind } from '../src/core/kinds';
 import { rustShare } from '../src/core/metal/rust-share';
 import type { Estimate } from '../src/core/stats/estimate';
@@ -37,11 +35,8 @@ function must<T extends { ok: boolean }>(found: T, what: string): Extract<T, { o
   return found as Extract<T, { ok: true }>;
 }
 
-/** Longest side of a kept mask, px. */
-const MASK_PX = 360;
-
 function keptOf(found: { cover: Float32Array; width: number; height: number }): KeptShare {
-  const small = coverSmaller(found.cover, found.width, found.height, shrinkFor(found, MASK_PX));
+  const small = coverToKeep(found);
   return keptShare(small.cover, small.width, small.height);
 }
 

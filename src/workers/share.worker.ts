@@ -1,8 +1,7 @@
 import { plating } from '@/core/bright/plating';
 import type { PlatingRefusal } from '@/core/bright/plating-limits';
-import { shrinkFor } from '@/core/image/masked';
+import { coverToKeep } from '@/core/image/kept-share';
 import type { Patch, Pixels } from '@/core/image/pixels';
-import { coverSmaller } from '@/core/image/run-lengths';
 import type { RustRefusal } from '@/core/metal/rust-limits';
 import { rustShare } from '@/core/metal/rust-share';
 import { pixelsOf } from './picture-pixels';
@@ -19,9 +18,6 @@ export type ShareAnswer = { readonly id: number } & (
   | { readonly ok: true; readonly cover: Float32Array; readonly width: number; readonly height: number }
   | { readonly ok: false; readonly reason: RustRefusal | PlatingRefusal | 'away' }
 );
-
-/** Longest side of the mask that is shown, corrected and kept, px. */
-const MASK_PX = 360;
 
 function cut({ data, width }: Pixels, { x, y, width: w, height: h }: Patch): Pixels {
   const out = new Uint8ClampedArray(w * h * 4);
@@ -40,8 +36,7 @@ self.onmessage = async ({ data: { id, what, picture, second, stretch } }: Messag
       self.postMessage({ id, ok: false, reason: found.reason } satisfies ShareAnswer);
       return;
     }
-    const small = coverSmaller(found.cover, found.width, found.height, shrinkFor(found, MASK_PX));
-    self.postMessage({ id, ok: true, ...small } satisfies ShareAnswer);
+    self.postMessage({ id, ok: true, ...coverToKeep(found) } satisfies ShareAnswer);
   } catch {
     self.postMessage({ id, ok: false, reason: 'away' } satisfies ShareAnswer);
   }

@@ -1,9 +1,10 @@
+import { unfitPicture } from '../image/exposure';
 import { sharpestEdgePx } from '../image/focus';
 import { compactDepth, softened } from '../image/line-closing';
 import { LINEAR, type LogLight, logLightOf } from '../image/log-light';
 import { coarserMask, countIn, type Mask, shrinkFor } from '../image/masked';
 import { patchesOf } from '../image/patches';
-import { coarser, type Pixels } from '../image/pixels';
+import { coarser, greyOf, type Pixels } from '../image/pixels';
 import { spotShare } from '../image/spot-share';
 import { compactSpots } from './compact-spots';
 import { PLATING_LIMITS as LIMITS, type PlatingRefusal } from './plating-limits';
@@ -35,25 +36,6 @@ export interface PlatingOptions {
 
 const { max, min, round } = Math;
 
-function unfit({ data }: Pixels, inside: Mask, looked: number): PlatingRefusal | null {
-  if (looked < LIMITS.leastPx) return 'too-few-pixels';
-  let [white, black] = [0, 0];
-  for (let i = 0, k = 0; i < inside.length; i++, k += 4) {
-    if (inside[i] === 0) continue;
-    if (min(data[k]!, data[k + 1]!, data[k + 2]!) >= LIMITS.burnt) white++;
-    else if (max(data[k]!, data[k + 1]!, data[k + 2]!) <= LIMITS.drowned) black++;
-  }
-  if (white > LIMITS.burntShare * looked) return 'burnt-out';
-  return black > LIMITS.drownedShare * looked ? 'too-dark' : null;
-}
-
-/** Coded brightness, 0 to 255, as eyes weigh it. */
-function brightness({ data }: Pixels, n: number): Float32Array {
-  const out = new Float32Array(n);
-  for (let i = 0, k = 0; i < n; i++, k += 4) out[i] = 0.2126 * data[k]! + 0.7152 * data[k + 1]! + 0.0722 * data[k + 2]!;
-  return out;
-}
-
 /** Outside the piece: as bright as can be, so that its edge hides no pit and makes none. */
 function withinPiece(values: Float32Array, inside: Mask, outside: number): Float32Array {
   return Float32Array.from(values, (v, i) => (inside[i] === 1 ? v : outside));
@@ -61,7 +43,6 @@ function withinPiece(values: Float32Array, inside: Mask, outside: number): Float
 
 /** One picture's view of what is spot: how certain, above 0 where it is; and the light round each place. */
 interface Seen {
-  readonly pixels: Pixels;
   readonly log: LogLight;
   readonly strength: Float32Array;
   readonly seeds: Uint8Array;
@@ -71,7 +52,7 @@ interface Seen {
 function look(pixels: Pixels, inside: Mask, half: number): Seen {
   const { width, height } = pixels;
   const log = logLightOf(pixels);
-  const bright = softened(brightness(pixels, inside.length), width, height);
+  const bright = softened(greyOf(pixels, { x: 0, y: 0, width, height }).data, width, height);
   const depth = compactDepth(withinPiece(bright, inside, 0), width, height, half);
   const cold = softened(
     Float32Array.from(log.redness, (a, i) => -(a + log.yellowness[i]!)),
@@ -95,7 +76,7 @@ function look(pixels: Pixels, inside: Mask, half: number): Seen {
     { value: bright, depth },
     { value: cold, depth: warm },
   ];
-  return { pixels, log, strength, seeds: compactSpots(seeds, cues, certain, width, height) };
+  return { log, strength, seeds: compactSpots(seeds, cues, certain, width, height) };
 }
 
 /** The light of the plating under each spot: the mean of what is not spot about it, three channels of linear light. */
@@ -150,7 +131,7 @@ export function plating(photo: Pixels, { mask = null, second = null, pxPerMm = n
   const inside = mask ? coarserMask(mask, photo.width, by, views[0]!) : new Uint8Array(width * height).fill(1);
   const looked = countIn(inside);
   for (const view of views) {
-    const reason = unfit(view, inside, looked);
+    const reason = unfitPicture(view, inside, looked, LIMITS);
     if (reason) return refuse(reason);
   }
   const half = round(min(LIMITS.spotPx[1], max(LIMITS.spotPx[0], LIMITS.spotShare * Math.sqrt(looked))) / 2);

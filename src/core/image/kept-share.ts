@@ -1,5 +1,6 @@
+import { shrinkFor } from './masked';
 import { patchesOf } from './patches';
-import { runsOf } from './run-lengths';
+import { coverSmaller, runsOf } from './run-lengths';
 
 /** What a cover comes to after a person has put it right. */
 export interface KeptShare {
@@ -8,8 +9,12 @@ export interface KeptShare {
   readonly mask: string;
 }
 
-/** Pixels of the mask below which nothing counts as a spot by itself. */
-const LEAST_SPOT = 1;
+/** Longest side of the mask that is shown, corrected and kept, px. */
+const MASK_PX = 360;
+
+/** A cover as it was read, in the size in which it is shown, corrected and kept. */
+export const coverToKeep = ({ cover, width, height }: { cover: Float32Array; width: number; height: number }) =>
+  coverSmaller(cover, width, height, shrinkFor({ width, height }, MASK_PX));
 
 /** Share, number of spots and mask of a cover (how much of each pixel is defective, 0 to 1). */
 export function keptShare(cover: Float32Array, width: number, height: number): KeptShare {
@@ -17,7 +22,7 @@ export function keptShare(cover: Float32Array, width: number, height: number): K
   const { sizes } = patchesOf(inside, width, height);
   return {
     areaShare: Math.min(1, cover.reduce((s, c) => s + c, 0) / cover.length),
-    spots: sizes.slice(1).filter((n) => n >= LEAST_SPOT).length,
+    spots: sizes.length - 1,
     mask: runsOf(width, height, (i) => inside[i] === 1),
   };
 }

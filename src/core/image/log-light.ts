@@ -19,8 +19,19 @@ export const LINEAR = Float32Array.from({ length: 256 }, (_, v) => {
 });
 const LOG = Float32Array.from(LINEAR, (v) => Math.log(v + DARK));
 
+// Looked up once: it runs for every pixel.
+const { exp } = Math;
 /** Shares of the three logarithms that make up how bright a pixel is. */
 const [RED, GREEN, BLUE] = [0.3, 0.6, 0.1] as const;
+
+/** Linear light of three channels from its three logarithms: light = RED·ln R + GREEN·ln G + BLUE·ln B, the shares summing to 1. */
+export function linearLight(light: number, redness: number, yellowness: number, into: Float32Array): void {
+  // ln R = ln G + redness, ln B = ln G − yellowness.
+  const green = light - RED * redness + BLUE * yellowness;
+  into[0] = exp(green + redness);
+  into[1] = exp(green);
+  into[2] = exp(green - yellowness);
+}
 
 /** Light and chroma of every pixel as logarithms of linear light: shade and slope of the light move the first alone. */
 export function logLightOf({ data, width, height }: Pixels): LogLight {

@@ -72,12 +72,13 @@ export const metal = defineModel({
   },
   judge: ({ plan, records, car }: PlannedCar, { weakSpots, spotTests, exposure }) => {
     const places = weakPlaces(plan, records, car, weakSpots);
-    const readings = filmReadings(records);
+    const spots = recordsOf(records, 'spot');
+    const readings = spots.length > 0 ? filmReadings(records) : [];
     return {
       build: buildOf(car, weakSpots),
       places,
       next: nextLooks(plan, places, CARRYING),
-      spots: recordsOf(records, 'spot').map((s) => judgeSpot(s, plan.zones.get(s.body.zone), readings, spotTests)),
+      spots: spots.map((s) => judgeSpot(s, plan.zones.get(s.body.zone), readings, spotTests)),
       wasting: wastingFindings(plan, recordsOf(records, 'finding'), exposure) as readonly WastingFinding[],
     };
   },

@@ -12,7 +12,8 @@ export const RUST_LIMITS = {
   /** Coded values at which light is burnt out or drowned, and the share of the panel that may be. */
   burnt: 251,
   drowned: 5,
-  clippedShare: 0.2,
+  burntShare: 0.2,
+  drownedShare: 0.2,
   /** Rust's colour as logarithms of linear light (iron oxides from orange to brown black): mean and spread. */
   redness: [1.25, 0.45],
   yellowness: [1.05, 0.5],

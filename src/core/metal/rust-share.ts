@@ -1,5 +1,6 @@
+import { unfitPicture } from '../image/exposure';
 import { sharpestEdgePx } from '../image/focus';
-import { type LogLight, logLightOf } from '../image/log-light';
+import { type LogLight, linearLight, logLightOf } from '../image/log-light';
 import { coarserMask, countIn, type Mask, shrinkFor } from '../image/masked';
 import { grown, patchesOf } from '../image/patches';
 import { coarser, type Pixels } from '../image/pixels';
@@ -24,7 +25,7 @@ export type RustShare =
     }
   | { readonly ok: false; readonly reason: RustRefusal };
 
-const { exp, log, max, min } = Math;
+const { log, max, min } = Math;
 
 /** The same with a floor: something that is neither is no more likely to be the one the farther it lies from the other. */
 const FLOOR = -18;
@@ -61,32 +62,11 @@ function oddsOf(l: LogLight, g: PaintGround): Odds {
   return { rust, other };
 }
 
-/** Why nothing can be said: too little of the panel, burnt out, too dark. */
-function unfit({ data }: Pixels, inside: Mask, looked: number): RustRefusal | null {
-  const { leastPx, burnt, drowned, clippedShare } = RUST_LIMITS;
-  if (looked < leastPx) return 'too-few-pixels';
-  let [white, black] = [0, 0];
-  for (let i = 0, k = 0; i < inside.length; i++, k += 4) {
-    if (inside[i] === 0) continue;
-    if (min(data[k]!, data[k + 1]!, data[k + 2]!) >= burnt) white++;
-    else if (Math.max(data[k]!, data[k + 1]!, data[k + 2]!) <= drowned) black++;
-  }
-  if (white > clippedShare * looked) return 'burnt-out';
-  return black > clippedShare * looked ? 'too-dark' : null;
-}
-
 /** The paint's linear light, three channels, from its logarithms. */
-function groundOf(g: PaintGround): Ground {
-  const [RED, GREEN, BLUE] = [0.3, 0.6, 0.1];
-  return (at, into) => {
-    const [light, a, b] = [g.light[at]!, g.redness[at]!, g.yellowness[at]!];
-    // light = 0.3·ln R + 0.6·ln G + 0.1·ln B with ln R = ln G + a and ln B = ln G − b.
-    const green = (light - RED * a + BLUE * b) / (RED + GREEN + BLUE);
-    into[0] = exp(green + a);
-    into[1] = exp(green);
-    into[2] = exp(green - b);
-  };
-}
+const groundOf =
+  (g: PaintGround): Ground =>
+  (at, into) =>
+    linearLight(g.light[at]!, g.redness[at]!, g.yellowness[at]!, into);
 
 function countAbove(values: Float32Array, bar: number, inside: Mask): number {
   let n = 0;
@@ -137,7 +117,7 @@ export function rustShare(photo: Pixels, mask: Mask | null = null): RustShare {
   const { width, height } = pixels;
   const inside = mask ? coarserMask(mask, photo.width, by, pixels) : new Uint8Array(width * height).fill(1);
   const looked = countIn(inside);
-  const reason = unfit(pixels, inside, looked);
+  const reason = unfitPicture(pixels, inside, looked, RUST_LIMITS);
   if (reason) return { ok: false, reason };
   const l = logLightOf(pixels);
   const softness = sharpestEdgePx(l.light, width, height, inside);

@@ -9,8 +9,9 @@ import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { COLOUR_REFUSAL_WORDS, VERDICT_WORDS } from '@/words/colour';
-import { zoneName, zoneWords } from '@/words/zones';
+import { zoneWords } from '@/words/zones';
 import { type Places, useColour } from './use-colour';
+import { ZoneField } from './zone-field';
 
 const STEPS = [
   ['card', 'the grey card'],
@@ -144,33 +145,10 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
           ))}
         </div>
         <div className="grid gap-2 sm:grid-cols-2">
-          <label className="grid gap-1 text-sm font-semibold">
-            A is
-            <select className="field font-normal" value={zone} onChange={(e) => setZone(e.target.value)}>
-              <option value="" disabled>
-                choose
-              </option>
-              {zones.map((z) => (
-                <option key={z.slug} value={z.slug}>
-                  {zoneName(z.slug, wording)}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="grid gap-1 text-sm font-semibold">
-            B is
-            <select className="field font-normal" value={against} onChange={(e) => setAgainst(e.target.value)}>
-              <option value="" disabled>
-                choose
-              </option>
-              <option value={JAMB}>the jamb of {zone ? zoneWords(zone, wording) : 'A'}</option>
-              {zones.map((z) => (
-                <option key={z.slug} value={z.slug}>
-                  {zoneName(z.slug, wording)}
-                </option>
-              ))}
-            </select>
-          </label>
+          <ZoneField label="A is" zones={zones} value={zone} onChange={setZone} />
+          <ZoneField label="B is" zones={zones} value={against} onChange={setAgainst}>
+            <option value={JAMB}>the jamb of {zone ? zoneWords(zone, wording) : 'A'}</option>
+          </ZoneField>
         </div>
         <div role="status" className="min-h-12">
           {found === 'away' && (

@@ -8,14 +8,13 @@ import type { StoredRecord } from '@/core/kinds';
 import { d610Of, riOf } from '@/core/metal/rust-grades';
 import { Modal } from '@/ui/parts/modal';
 import { TapPicture } from '@/ui/parts/tap-picture';
-import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
 import { plural } from '@/words/plural';
 import { SHARE_CAUTION, SHARE_REFUSAL_WORDS, shareFigure } from '@/words/shares';
-import { zoneName } from '@/words/zones';
 import type { ShareAnswer } from '@/workers/share.worker';
 import { type Cover, ShareBrush } from './share-brush';
+import { ZoneField } from './zone-field';
 
 type Point = readonly [number, number];
 const make = () => new Worker(new URL('../../workers/share.worker.ts', import.meta.url), { type: 'module' });
@@ -43,8 +42,7 @@ const patchOf = ([ax, ay]: Point, [bx, by]: Point): Patch => ({
 /** Two corners mark the part; what was read there is marked on it and put right with the brush; the share follows. */
 function ShareSheet({ what, photos, onClose }: SheetProps & { what: What }) {
   const [photo, second] = photos as [StoredRecord<'photo'>, StoredRecord<'photo'> | undefined];
-  const { plan, store, car } = useInspection();
-  const wording = useWording(car?.steering);
+  const { plan, store } = useInspection();
   const { title, aspect, part } = WHAT[what];
   const [corners, setCorners] = useState<readonly Point[]>([]);
   const [zone, setZone] = useState(photo.body.zone ?? '');
@@ -71,8 +69,8 @@ function ShareSheet({ what, photos, onClose }: SheetProps & { what: What }) {
   }, [asRead]);
   const kept = useMemo(() => (cover ? keptShare(cover.cover, cover.width, cover.height) : null), [cover]);
   const zones = [...plan!.zones.values()].filter((z) => z.aspects.includes(aspect));
-  const pxPerMm =
-    Number(scale.replace(',', '.')) > 0 && stretch ? stretch.width / Number(scale.replace(',', '.')) : null;
+  const wideMm = Number(scale.replace(',', '.'));
+  const pxPerMm = wideMm > 0 && stretch ? stretch.width / wideMm : null;
   const dm2 = stretch && pxPerMm ? (stretch.width * stretch.height) / pxPerMm ** 2 / 10_000 : null;
   const keep = () => {
     if (!kept || !stretch) return;
@@ -172,19 +170,7 @@ function ShareSheet({ what, photos, onClose }: SheetProps & { what: What }) {
               reflection.
             </p>
           )}
-          <label className="grid gap-1 text-sm font-semibold">
-            Place
-            <select className="field font-normal" value={zone} onChange={(e) => setZone(e.target.value)}>
-              <option value="" disabled>
-                choose
-              </option>
-              {zones.map((z) => (
-                <option key={z.slug} value={z.slug}>
-                  {zoneName(z.slug, wording)}
-                </option>
-              ))}
-            </select>
-          </label>
+          <ZoneField label="Place" zones={zones} value={zone} onChange={setZone} />
           <label className="grid gap-1 text-sm font-semibold">
             Which piece or part of it
             <input

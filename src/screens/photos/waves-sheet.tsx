@@ -5,11 +5,10 @@ import type { Patch } from '@/core/image/pixels';
 import type { StoredRecord } from '@/core/kinds';
 import { Modal } from '@/ui/parts/modal';
 import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
-import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { WAVES_CAUTION, WAVES_REFUSAL_WORDS } from '@/words/waves';
-import { zoneName } from '@/words/zones';
 import { useWaves } from './use-waves';
+import { ZoneField } from './zone-field';
 
 type Point = readonly [number, number];
 const CORNERS = ['first corner', 'opposite corner'] as const;
@@ -21,8 +20,7 @@ const DRAWN = 160;
 /** Ranks a panel's waves by the stripes reflected in it: mark the stretch, say how long it is, keep. */
 export function WavesSheet({ photos, onClose }: { photos: readonly StoredRecord<'photo'>[]; onClose: () => void }) {
   const photo = photos[0]!;
-  const { plan, store, car } = useInspection();
-  const wording = useWording(car?.steering);
+  const { plan, store } = useInspection();
   const [corners, setCorners] = useState<readonly (Point | null)[]>([null, null]);
   const [step, setStep] = useState(0);
   const [length, setLength] = useState('300');
@@ -152,21 +150,12 @@ export function WavesSheet({ photos, onClose }: { photos: readonly StoredRecord<
           ))}
         </div>
         <div className="grid gap-2 sm:grid-cols-2">
-          <label className="grid gap-1 text-sm font-semibold">
-            Panel
-            <select className="field font-normal" value={zone} onChange={(e) => setZone(e.target.value)}>
-              <option value="" disabled>
-                choose
-              </option>
-              {[...plan!.zones.values()]
-                .filter((z) => z.aspects.includes('paint'))
-                .map((z) => (
-                  <option key={z.slug} value={z.slug}>
-                    {zoneName(z.slug, wording)}
-                  </option>
-                ))}
-            </select>
-          </label>
+          <ZoneField
+            label="Panel"
+            zones={[...plan!.zones.values()].filter((z) => z.aspects.includes('paint'))}
+            value={zone}
+            onChange={setZone}
+          />
           <label className="grid gap-1 text-sm font-semibold">
             The stretch is long, along the stripes, mm
             <input
