@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { browserOf, caller, enter, freshLot, lotByNumber } from './people';
+import { browserOf, caller, enter, freshLot, lotByNumber, recordsOf } from './people';
 
 test('intake: leave, claims, a visit in the cold, and corrections of them', async ({ browser }) => {
   const { lotId, inspectionId } = await freshLot();
@@ -24,7 +24,7 @@ test('intake: leave, claims, a visit in the cold, and corrections of them', asyn
   await expect(page.getByText('Below 5 °C many gauges misread or stop.')).toBeVisible();
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       const { leave, odometer } = records.car[0].body;
       return [leave.drive, odometer?.value, records.claim?.length, records.visit.at(-1).body.temperatureC];
     })

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { drawSeam, PLAIN_SCENE } from '../src/instruments/camera';
-import { browserOf, enter, freshLot, openChapter } from './people';
+import { browserOf, enter, freshLot, openChapter, recordsOf } from './people';
 
 const SEAM = 'door.left.front|fender.left';
 
@@ -73,7 +73,7 @@ test('a seam picture from drop to record: queued, tapped, refused off the seam, 
   await expect(page.getByRole('region', { name: 'Seam in hand' })).toContainText('by photograph');
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       const body = records.gap?.[0]?.body;
       const touched = body?.stations.map((s: { touched: string | null }) => s.touched).filter(Boolean);
       return [body?.seam, body?.by, body?.photo?.cardPx?.length, touched];
@@ -114,7 +114,7 @@ test('a picture that shows no seam is refused by key, named with its reason, and
   await expect(sheet).toBeVisible();
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       return records.photo?.[0]?.body.seamRefused;
     })
     .toBe('by-hand');

@@ -1,5 +1,5 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { browserOf, caller, enter, freshLot, goneTo, lotByNumber } from './people';
+import { browserOf, caller, enter, freshLot, goneTo, lotByNumber, recordsOf } from './people';
 
 const PICTURE = (await import('sharp')).default;
 /** A small picture whose pixels differ by its number. */
@@ -29,7 +29,7 @@ test('at the car without a network: opens, takes entries and pictures, and sends
   await enter(page, 'hood 131');
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       return records.reading?.length;
     })
     .toBe(1);
@@ -74,10 +74,10 @@ test('at the car without a network: opens, takes entries and pictures, and sends
   await yard;
   await page.goto('/device');
   await expect(page.getByRole('heading', { name: 'Nothing waits: the server has everything' })).toBeVisible();
-  const bundle = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
-  const um = bundle.records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm);
+  const records = await recordsOf(page.request, inspectionId);
+  const um = records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm);
   expect(um).toEqual([131, 128, 125]);
-  expect(bundle.records.photo.map((p: { body: { name: string } }) => p.body.name)).toEqual(['near.jpg', 'far.jpg']);
+  expect(records.photo.map((p: { body: { name: string } }) => p.body.name)).toEqual(['near.jpg', 'far.jpg']);
   const log = await (await page.request.get(`/api/v1/inspections/${inspectionId}/log?check`)).json();
   expect(log.whole).toBe(true);
 });
@@ -96,7 +96,7 @@ test('an expired session keeps what is typed and sends it after signing in again
   await page.goto('/yard');
   await expect
     .poll(async () => {
-      const { records } = await (await api.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(api, inspectionId);
       return records.reading?.length ?? 0;
     })
     .toBe(1);
@@ -254,7 +254,7 @@ test('pictures that the camera’s own app hands over reach the lot in hand', as
   await expect(page).toHaveURL(/evidence\/pictures/);
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       return records.photo?.map((p: { body?: { name: string }; name?: string }) => p.body?.name ?? p.name);
     })
     .toEqual(['sill.jpg']);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { browserOf, freshLot, openChapter } from './people';
+import { browserOf, freshLot, openChapter, recordsOf } from './people';
 
 test('the stand-in gauge measures where the plan is touched, marked as practice, and blocks the seal', async ({
   browser,
@@ -25,7 +25,7 @@ test('the stand-in gauge measures where the plan is touched, marked as practice,
   await expect(page.getByText(/All 4 readings/)).toBeVisible();
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       return (records.reading ?? []).map((r: { body: { note: string; place: object | null } }) => [
         r.body.note,
         r.body.place !== null,
@@ -77,7 +77,7 @@ test('readings as a table: sorted, corrected, taken from a CSV, a bad one refuse
   await field.press('Enter');
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       return records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm).includes(460);
     })
     .toBe(true);

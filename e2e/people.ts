@@ -130,6 +130,15 @@ export async function lendToViewer(lotId: string): Promise<void> {
   await api.dispose();
 }
 
+/** What the server holds of an inspection, by kind. */
+export async function recordsOf(
+  api: APIRequestContext,
+  inspectionId: string,
+  // biome-ignore lint/suspicious/noExplicitAny: a test reads whatever bodies it has written
+): Promise<Record<string, any>> {
+  return (await (await api.get(`/api/v1/inspections/${inspectionId}/bundle`)).json()).records;
+}
+
 /** States a visit at the intake, with a gauge that was checked. */
 export async function stateVisit(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Add visit' }).click();

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { anotherHouse, readingOf } from './own-server';
-import { browserOf, caller, enter, freshLot, goneTo } from './people';
+import { browserOf, caller, enter, freshLot, goneTo, recordsOf } from './people';
 
 interface Logged {
   readonly who: string;
@@ -99,7 +99,7 @@ test('a picture’s name that ends in half a letter, and whatever else is odd, h
   await expect(kept(page, /wait/)).toHaveCount(0);
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       return [records.reading?.length, records.photo?.[0]?.body.name.length];
     })
     .toEqual([2, 199]);

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
-import { browserOf, freshLot } from './people';
+import { browserOf, freshLot, recordsOf } from './people';
 
 /** A small picture taken at a minute of the visit, by a camera whose clock is two hours ahead. */
 async function picture(n: number, minute: number): Promise<Buffer> {
@@ -62,7 +62,7 @@ test('many pictures at once: in order, each once, put where they belong by their
   await expect(page.getByText('notes.jpg: This file is no JPEG')).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('heading', { name: '21 pictures, 21 without a place' })).toBeVisible();
   const photos = async () => {
-    const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+    const records = await recordsOf(page.request, inspectionId);
     return (records.photo ?? []).map((p: { body: { name: string; zone: string | null; sha256: string } }) => p.body);
   };
   await expect

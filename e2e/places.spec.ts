@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { browserOf, caller, freshLot, head, lotByNumber, openChapter } from './people';
+import { browserOf, caller, freshLot, head, lotByNumber, openChapter, recordsOf } from './people';
 
 test('Evidence opens on what each chapter holds; every chapter leads to its findings and back to the walk', async ({
   browser,
@@ -117,7 +117,7 @@ test('a finding takes its own picture, asks only what fits it, and offers first 
   await expect(head(page, /wait/)).toHaveCount(0);
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       const blister = records.finding.find((f: { body: { magnet: string | null } }) => f.body.magnet === 'weak');
       return records.photo?.[0]?.body.finding === blister?.id && blister !== undefined;
     })
@@ -148,7 +148,7 @@ test('a seam is typed where it is looked at, flush told of the panel in hand', a
   await seams.getByRole('button', { name: 'Keep gaps' }).click();
   await expect(seams.getByRole('button', { name: /Front door, left/ })).toContainText('4.6');
   await expect(head(page, /wait/)).toHaveCount(0);
-  const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+  const records = await recordsOf(page.request, inspectionId);
   const { seam, stations, by } = records.gap[0].body;
   expect([seam, by]).toEqual(['door.left.front|fender.left', 'feeler']);
   expect(stations.map((s: { gapMm: number; flushMm: number }) => [s.gapMm, s.flushMm])).toEqual([

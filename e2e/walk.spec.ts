@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { BASE, browserOf, enter, freshLot, head, lendToViewer } from './people';
+import { BASE, browserOf, enter, freshLot, head, lendToViewer, recordsOf } from './people';
 
 async function walkOn(page: Page, lotId: string): Promise<void> {
   await page.goto(`/lots/${lotId}/walk`);
@@ -24,11 +24,9 @@ test('nothing is lost when the server goes away, nor by a reload', async ({ brow
   await head(page, '4 entries wait').click();
   // The list of what waits sends what waits.
   await expect(page.getByRole('heading', { name: 'Nothing waits: the server has everything' })).toBeVisible();
-  const bundle = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
-  expect(bundle.records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm)).toEqual([
-    131, 128, 125,
-  ]);
-  expect(bundle.records.finding).toHaveLength(1);
+  const records = await recordsOf(page.request, inspectionId);
+  expect(records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm)).toEqual([131, 128, 125]);
+  expect(records.finding).toHaveLength(1);
 });
 
 test('an answer that never arrives does not double the entry', async ({ browser }) => {
@@ -45,8 +43,8 @@ test('an answer that never arrives does not double the entry', async ({ browser 
   await enter(page, 'hood 140');
   await expect.poll(() => swallowed).toBeGreaterThan(1);
   await expect(head(page, /wait/)).toHaveCount(0);
-  const bundle = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
-  expect(bundle.records.reading).toHaveLength(1);
+  const records = await recordsOf(page.request, inspectionId);
+  expect(records.reading).toHaveLength(1);
 });
 
 test('the keys of the desk', async ({ browser }) => {
@@ -181,8 +179,9 @@ test('a look is taken back by a second touch, and a touch on function asks wheth
   await page.getByRole('link', { name: 'Intake', exact: true }).click();
   await page.getByRole('link', { name: 'Walk', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Front door, right' })).toBeVisible();
-  const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
-  expect(records.finding[0].body).toMatchObject({ zone: 'door.left.front', flaw: 'inoperative', where: 'lock' });
+  await expect
+    .poll(async () => (await recordsOf(page.request, inspectionId)).finding?.[0]?.body)
+    .toMatchObject({ zone: 'door.left.front', flaw: 'inoperative', where: 'lock' });
 });
 
 test('what the line does not understand is kept in own words; the same figures at the next panel are asked about', async ({
@@ -214,7 +213,7 @@ test('what the line does not understand is kept in own words; the same figures a
   await page.getByRole('button', { name: 'Keep “woodworm” in own words' }).click();
   await page.getByRole('button', { name: 'Add finding' }).last().click();
   await expect(head(page, /wait/)).toHaveCount(0);
-  const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+  const records = await recordsOf(page.request, inspectionId);
   expect(records.reading).toHaveLength(6);
   expect(records.finding.map((f: { body: { flaw: string; note: string } }) => [f.body.flaw, f.body.note])).toEqual([
     ['own-words', 'hood smells of mice'],
@@ -252,7 +251,7 @@ test('intake keeps each field as it is left, and begins with what the lot is cal
   await page.getByRole('textbox', { name: 'Engine number' }).focus();
   await expect
     .poll(async () => {
-      const { records } = await (await page.request.get(`/api/v1/inspections/${inspectionId}/bundle`)).json();
+      const records = await recordsOf(page.request, inspectionId);
       const { make, style, odometer, colour, chassisNumber } = records.car?.[0]?.body ?? {};
       return [make, style, odometer?.value, colour, chassisNumber];
     })
