@@ -326,3 +326,33 @@ it('listens to captions, with their times, in mil and with another steering side
   expect(farvin('listen', srt).status).toBe(2);
   expect(farvin('listen', srt, '--style', 'fastback', '--zone', 'hud').words).toContain('hood');
 });
+
+it('tells a tire’s weeks and age, and refuses a week that there is not', () => {
+  const { status, json } = farvin('tire', 'DOT U2LL LMLR 3112', '--on', '2027-03-12');
+  expect(status).toBe(0);
+  expect(json).toMatchObject({
+    ok: true,
+    madeFrom: '2012-07-30',
+    madeTo: '2012-08-05',
+    ageYears: { low: 14.59, high: 14.62 },
+  });
+  expect(farvin('tire', '5420', '--on', '2027-03-12')).toMatchObject({
+    status: 1,
+    json: { ok: false, reason: 'no-such-week' },
+  });
+  expect(farvin('tire', '3112').status).toBe(2);
+});
+
+it('ranks where it leaks by what is wet and dry, and takes nothing of a file with a bad row', () => {
+  const csv =
+    'place,fluid,amount,when\nbellhousing,engine-oil,drips,after\nengine.valve-cover,,dry,after\nengine.pan,,dry,after\n';
+  const { status, json } = farvin('leaks', file('leaks.csv', csv));
+  expect(status).toBe(0);
+  expect(json.sources[0]).toMatchObject({ place: 'engine.rear-main', fluid: 'engine-oil' });
+  expect(json.sources[0].chance).toBeGreaterThan(0.6);
+  expect(json.next.splits).toHaveLength(2);
+  const bad = farvin('leaks', file('bad.csv', `${csv}engine.pam,oil,wet,after\n`));
+  expect(bad.status).toBe(1);
+  expect(bad.json).toMatchObject({ ok: false, reason: 'bad-rows', rows: [{ line: 5 }] });
+  expect(bad.json.rows[0].message).toContain('engine.pan');
+});

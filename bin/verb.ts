@@ -19,7 +19,7 @@ export interface VerbDefinition<O extends ParseArgsOptionsConfig> {
   /** What it gives, for the table in docs/formats/command-line.md. */
   readonly gives: string;
   /** What its one argument is; null: it takes none. */
-  readonly takes: 'file' | 'style' | null;
+  readonly takes: 'file' | 'style' | 'code' | null;
   /** Its own options; any other is refused. */
   readonly options: O;
   /** Whether it works on the database: that of DATABASE_URL, else the demo's. */

@@ -2,6 +2,7 @@ import { carSchema } from '../src/core/kinds/car';
 import type { DemoLot, PhotoOrder } from './lot';
 import { MAKES } from './makes';
 import { sayPieces } from './pieces';
+import { enterRun } from './running';
 import { DemoVisit, demoIds } from './visit';
 import { tickWeakSpots } from './weak-spots';
 
@@ -71,5 +72,6 @@ export function recordsOfLot(
   const car = carSchema.parse(carBody(lot, lot.style));
   if (lot.weakLeft) tickWeakSpots(visit, car, lot.weakLeft);
   if (lot.pieces) sayPieces(visit, car, lot.pieces);
+  if (lot.run) enterRun(visit, car, lot.run, lot.number);
   return { visit, orders };
 }

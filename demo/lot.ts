@@ -1,6 +1,7 @@
 import type { MakeId } from './makes';
 import type { Measured } from './measured';
 import type { Subject } from './pictures';
+import type { DemoRun } from './running';
 import type { CarTruth } from './truth';
 import type { DemoVisit } from './visit';
 
@@ -15,6 +16,8 @@ export interface PhotoOrder {
   readonly wavesMm?: number;
   readonly gapMm?: readonly [number, number];
   readonly flawedShare?: number;
+  /** Colour of what is drawn, where that is not the car's own. */
+  readonly ground?: string;
   /** The seam that the picture shows, to be measured at the desk. */
   readonly seam?: string;
   /** What is measured on the picture. */
@@ -64,6 +67,8 @@ export interface DemoLot {
   readonly weakLeft?: readonly string[];
   /** The ledger of pieces: those that are not fitted or not right, by piece@zone; the others were found fitted. */
   readonly pieces?: Readonly<Record<string, object | null>>;
+  /** How it runs, leaks and works. */
+  readonly run?: DemoRun;
   /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */
   readonly walk?: (v: DemoVisit, visit: string) => PhotoOrder[];
 }

@@ -19,6 +19,9 @@ export type Subject =
   | 'grey-card'
   | 'stripes'
   | 'measured-seam'
+  | 'patch'
+  | 'wet-carpet'
+  | 'tire-wall'
   | 'rusted-panel'
   | 'pitted-chrome';
 
@@ -198,6 +201,40 @@ function stripes(r: Random, colour: string, wavesMm: number): string {
   return `<rect width="${W}" height="${H}" fill="${colour}"/><clipPath id="board"><rect x="0" y="${y - 60}" width="${W}" height="${height + 120}"/></clipPath><g clip-path="url(#board)">${bands.join('')}</g>`;
 }
 
+/** An old patch: a plate riveted over, or a piece let in whose seam shows through the paint. */
+function patch(r: Random, colour: string, riveted: boolean): string {
+  const edge = 'M360 420L1250 390L1270 800L380 840Z';
+  if (!riveted)
+    return `${panel(r, colour)}<path d="${edge}" fill="none" stroke="#000" stroke-width="10" opacity="0.28"/><path d="${edge}" transform="translate(0 7)" fill="none" stroke="#fff" stroke-width="5" opacity="0.3"/>`;
+  const rivets = Array.from({ length: 9 }, (_, i) => 420 + i * 98).flatMap((x) => [
+    `<circle cx="${x}" cy="${452 - i0(x)}" r="17" fill="#9b978c" stroke="#2a2622" stroke-width="4"/>`,
+    `<circle cx="${x + 14}" cy="${788 - i0(x)}" r="17" fill="#9b978c" stroke="#2a2622" stroke-width="4"/>`,
+  ]);
+  return `${panel(r, colour)}${chips(r, 16, 10, 46, '#6b3d1f')}<path d="${edge}" fill="#6f6b63" stroke="#171310" stroke-width="12"/><path d="M380 440L1240 410" stroke="#fff" stroke-width="5" opacity="0.25"/>${rivets.join('')}`;
+}
+/** How far the plate's edge has risen at x. */
+const i0 = (x: number) => (x - 420) / 30;
+
+/** A carpet with a dark wet patch and its tide mark. */
+function wetCarpet(r: Random): string {
+  const pile = Array.from({ length: 700 }, () => {
+    const [x, y] = [between(r, 0, W), between(r, 0, H)];
+    return `<path d="M${x.toFixed(0)} ${y.toFixed(0)}l${between(r, -8, 8).toFixed(0)} ${between(r, 10, 26).toFixed(0)}" stroke="#8d7a63" stroke-width="4" opacity="${between(r, 0.2, 0.7).toFixed(2)}"/>`;
+  }).join('');
+  return `<rect width="${W}" height="${H}" fill="#75644f"/>${pile}<path d="${blob(r, 760, 690, 430, 0.25)}" fill="#b9a88c" opacity="0.55"/><path d="${blob(r, 760, 690, 390, 0.25)}" fill="#2b2219" opacity="0.78"/><path d="${blob(r, 700, 640, 90, 0.4)}" fill="#fff" opacity="0.12"/>`;
+}
+
+/** A tire's wall with the last digits of its code in a sunk window. */
+function tireWall(code: string): string {
+  const rings = Array.from(
+    { length: 14 },
+    (_, i) =>
+      `<circle cx="800" cy="1700" r="${700 + i * 62}" fill="none" stroke="#3a3a38" stroke-width="${i % 3 === 0 ? 14 : 4}"/>`,
+  ).join('');
+  const digits = sevenSegments(code, 560, 470, 1).replaceAll('#20302a', '#8b8b86');
+  return `<rect width="${W}" height="${H}" fill="#262624"/>${rings}<rect x="510" y="420" width="560" height="300" rx="120" fill="#1b1b1a" stroke="#4a4a47" stroke-width="8"/>${digits}`;
+}
+
 function scene({ subject, colour, figure, other, wavesMm }: PictureOrder, r: Random): string {
   switch (subject) {
     case 'panel':
@@ -222,6 +259,12 @@ function scene({ subject, colour, figure, other, wavesMm }: PictureOrder, r: Ran
       return `${panel(r, '#46443f')}${stamped(r)}`;
     case 'gauge':
       return `${panel(r, colour)}<rect x="470" y="180" width="660" height="860" rx="90" fill="#33373b"/><rect x="540" y="290" width="520" height="330" rx="16" fill="#b9c6ae"/>${sevenSegments(figure ?? '128', 600, 350, 1.15)}<circle cx="800" cy="810" r="90" fill="#c9a83c"/>`;
+    case 'patch':
+      return patch(r, colour, figure === 'riveted');
+    case 'wet-carpet':
+      return wetCarpet(r);
+    case 'tire-wall':
+      return tireWall(figure ?? '3112');
     case 'grey-card':
       return greyCard(colour, other ?? colour);
     case 'stripes':

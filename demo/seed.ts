@@ -58,7 +58,7 @@ async function photos(
     const picture: PictureOrder = {
       subject: order.subject,
       seed: lot.number * 100 + i,
-      colour,
+      colour: order.ground ?? colour,
       ...(order.figure && { figure: order.figure }),
       ...(order.other && { other: order.other }),
       ...(order.wavesMm && { wavesMm: order.wavesMm }),

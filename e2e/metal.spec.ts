@@ -133,3 +133,100 @@ test('pieces are said at their place, a remedy fits what each is made of, and th
   await page.goto(`/lots/${lotId}/report`);
   await expect(page.getByText(/1 fitted, 1 come along, 1 missing, 0 not the right one/)).toBeVisible();
 });
+
+test('tires are read once and told by their age on the sale day; a pane that bears another mark is a question', async ({
+  browser,
+}) => {
+  const { lotId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/walk`);
+  await enter(page, 'left front wheel');
+  await page.getByRole('button', { name: 'Read the tire' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel(/^Date code/).fill('5412');
+  await expect(sheet.getByRole('status')).toContainText('no such week');
+  await sheet.getByLabel(/^Date code/).fill('3112');
+  await expect(sheet.getByRole('status')).toContainText('30 Jul 2012');
+  await sheet.getByLabel('Maker').fill('Fenwold');
+  await sheet.getByLabel('Size').fill('165 SR 15');
+  await sheet.getByRole('button', { name: 'cracks in the wall' }).click();
+  await sheet.getByRole('button', { name: 'Keep tire' }).click();
+  await expect(sheet).toBeHidden();
+  const card = page.getByRole('region', { name: 'Tire', exact: true });
+  await expect(card).toContainText('Not to be relied on, whatever its tread');
+  // Spoken, the next wheel says its code; maker and size stand in its sheet already.
+  await enter(page, 'right front tire date code 0125, tread 6.5 mm');
+  await enter(page, 'right front wheel');
+  await expect(card).toContainText('code 0125, tread 6.5 mm');
+  await card.getByRole('button', { name: 'Correct' }).click();
+  await expect(sheet.getByLabel(/^Date code/)).toHaveValue('0125');
+  await page.keyboard.press('Escape');
+  for (const [zone, mark] of [
+    ['windshield', 'Ostrel'],
+    ['glass.left.front', 'Veltglas'],
+    ['glass.right.front', 'Veltglas'],
+    ['rear glass', 'Veltglas'],
+  ] as const) {
+    await enter(page, zone);
+    const pieces = page.getByText(/^Pieces here/);
+    await pieces.click();
+    const pane = page.getByRole('listitem').filter({ has: page.getByText('pane', { exact: true }) });
+    await pane.getByRole('button', { name: 'Fitted' }).click();
+    await pane.getByLabel('Maker’s mark').fill(mark);
+    await page.keyboard.press('Tab');
+    await expect(page.getByText(/^Pieces here: 1 of/)).toBeVisible();
+  }
+  await openChapter(page, 'Bright and glass');
+  await expect(page.getByRole('region', { name: 'Pieces that want something' })).toContainText(
+    'its mark is “Ostrel”, most panes bear “Veltglas”. Replaced? Ask.',
+  );
+  await page.goto(`/lots/${lotId}/report`);
+  await expect(page.getByText('Fenwold, 165 SR 15, code 3112, cracks in the wall').first()).toBeVisible();
+});
+
+test('the extent of rust is drawn on the panel; a bay is said at once; lost structure alarms the manager elsewhere', async ({
+  browser,
+}) => {
+  const { lotId } = await freshLot();
+  const manager = await (await browserOf(browser, 'manager')).newPage();
+  await manager.goto('/people');
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/walk`);
+  await enter(page, 'floor.left.front');
+  const bay = page.getByRole('region', { name: 'Bay', exact: true });
+  await expect(bay).toContainText('Not looked at');
+  await page.getByRole('button', { name: 'Add finding' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Search flaws').fill('surface rust');
+  await sheet.getByRole('button', { name: 'surface rust', exact: true }).click();
+  await sheet.getByRole('button', { name: 'Draw its extent on the panel' }).click();
+  const panel = sheet.getByRole('application');
+  const box = (await panel.boundingBox())!;
+  for (const [x, y] of [
+    [0.4, 0.4],
+    [0.6, 0.4],
+    [0.6, 0.6],
+  ] as const)
+    await panel.click({ position: { x: box.width * x, y: box.height * y } });
+  await expect(sheet.getByRole('status')).toContainText('of the panel');
+  // By keys, a fourth corner.
+  await panel.focus();
+  await page.keyboard.press('Shift+ArrowLeft');
+  await page.keyboard.press('Enter');
+  await sheet.getByRole('button', { name: 'Take the last corner back' }).click();
+  await sheet.getByRole('button', { name: 'active', exact: true }).click();
+  await sheet.getByRole('button', { name: 'Add finding' }).click();
+  await expect(page.getByRole('region', { name: 'Findings' })).toContainText('drawn on the plan · active');
+  await bay.getByRole('button', { name: 'Rest of the bay sound' }).click();
+  await expect(bay).toContainText('Surface rust.');
+  const alarm = manager.getByRole('alert', { name: 'Alarm' }).filter({ hasText: 'Rear crossmember' });
+  await expect(alarm).toBeHidden();
+  await enter(page, 'rear crossmember structural');
+  await expect(alarm).toContainText('Structural loss found');
+  await expect(alarm).toContainText('Not to be driven');
+  await alarm.getByRole('button', { name: 'I have it' }).click();
+  await expect(alarm).toBeHidden();
+  await manager.reload();
+  await expect(manager.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(alarm).toBeHidden();
+});

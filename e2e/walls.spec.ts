@@ -375,6 +375,11 @@ const DOORS: readonly Door[] = [
     expected: all(404, 403, 403, 401),
   },
   { name: 'health', call: get(() => '/health'), expected: all(200, 200, 200, 200, 200) },
+  {
+    name: 'an alarm heard',
+    call: async (api) => (await api.delete(`/api/v1/alarms/${NOBODY}`)).status(),
+    expected: all(404, 403, 403, 401, 404),
+  },
   { name: 'tables', call: get(() => '/api/v1/tables'), expected: all(200, 200, 200, 401, 200) },
   { name: 'one table', call: get(() => '/api/v1/tables/profiles?format=csv'), expected: all(200, 200, 200, 401, 200) },
   {

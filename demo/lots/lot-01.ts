@@ -1,5 +1,6 @@
 import { measureRound } from '../fit';
 import type { DemoLot, PhotoOrder } from '../lot';
+import { readTires } from '../tires';
 import type { CarTruth } from '../truth';
 import type { DemoVisit } from '../visit';
 import { measureAll } from '../walks';
@@ -90,6 +91,18 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     ['tank', 'rail.left.rear', 'rail.right.rear', 'crossmember.rear'],
     'no-lift',
     'pit too short for the rear axle',
+  );
+  v.put('placard', { front: '165 SR 15', rear: '', service: '86S', at: v.at() });
+  readTires(
+    v,
+    { maker: 'Fenwold', line: 'Tourer', size: '165 SR 15', service: '86S' },
+    {
+      'wheel.left.front': { code: '1422', treadMm: 6.5 },
+      'wheel.right.front': { code: '1422', treadMm: 6.2, faults: ['feathered'] },
+      'wheel.left.rear': { code: '2609', treadMm: 5.5, faults: ['side-cracks'], line: 'Saloon' },
+      'wheel.right.rear': { code: '1522', treadMm: 6.8, wheel: ['kerb-damage'] },
+      '': { code: '409', treadMm: 7, ply: 'bias', size: '5.60-15' },
+    },
   );
   v.metal('quarter.left', 'lower half', { surface: 'unbroken', magnet: 'off', tap: 'dull' });
   v.metal('rocker.left', 'rear end', { surface: 'unbroken', magnet: 'holds', tap: 'rings' });
@@ -189,5 +202,66 @@ export const LOT_01: DemoLot = {
   },
   truth: TRUTH,
   weakLeft: ['tank', 'trunk.well'],
+  pieces: {
+    'bumper-front@bumper.front': { faults: ['pitted'] },
+    'pane@glass.windshield': { mark: 'Ostrel', code: '84', faults: ['wiper-arc'] },
+    'pane@glass.left.front': { mark: 'Veltglas', code: '67', etched: '' },
+    'pane@glass.right.front': { mark: 'Veltglas', code: '67' },
+    'rear-pane@glass.rear': { mark: 'Veltglas', code: '67' },
+    'pane-seal@glass.windshield': { faults: ['hardened'] },
+    'tail-lens@lamp.right.tail': { faults: ['shade-differs'] },
+    'jack@': { presence: 'along' },
+    'tools@': { presence: 'missing' },
+    'keys@': { presence: 'along', count: 1 },
+    'books@': { presence: 'along', note: 'service book with seven stamps' },
+    'spares@': null,
+  },
+  run: {
+    gear: [
+      ['steering.joints', { state: 'sound' }],
+      ['ball-joints', { state: 'worn', side: 'left' }],
+      ['bushes.front', { state: 'worn' }],
+      ['brake.lines', { state: 'sound' }],
+      ['exhaust.pipes', { state: 'sound' }],
+      ['springs.rear', { state: 'unseen', why: 'no-lift' }],
+    ],
+    fluids: [
+      ['engine-oil', { level: 'full', looks: ['dark'] }],
+      ['coolant', { level: 'full', looks: ['water'] }],
+      ['brake', { level: 'full', looks: ['dark'] }],
+      ['clutch', { level: 'full', looks: ['clean'] }],
+    ],
+    starts: [
+      {
+        cold: 'cold',
+        hoursSince: 300,
+        floor: 'dry',
+        cranks: 'strong',
+        catches: 'after-a-while',
+        caughtAfterS: 9,
+        choke: 'used',
+        smoke: [{ colour: 'white', course: 'fades' }],
+        noises: ['top-end'],
+        blowBy: 'none',
+      },
+    ],
+    engine: { thermostatC: 84 },
+    wet: [
+      ['engine.valve-cover', 'damp', 'engine-oil'],
+      ['engine.pan', 'dry', null],
+      ['bellhousing', 'damp', 'engine-oil'],
+      ['engine.front-seal', 'dry', null],
+      ['engine.filter', 'dry', null],
+      ['floor-below.front', 'dry', null],
+    ],
+    functions: {
+      clock: { state: 'dead' },
+      radio: { state: 'absent' },
+      'lamp.fog': { state: 'absent' },
+      'window.left.front': { state: 'poor', seconds: 11, from: 'its crank' },
+      'gauge.tachometer': { state: 'works' },
+    },
+    gate: { leave: 'no' },
+  },
   walk,
 };

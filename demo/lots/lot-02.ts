@@ -1,5 +1,6 @@
 import { measureRound } from '../fit';
 import type { DemoLot, PhotoOrder } from '../lot';
+import { readTires } from '../tires';
 import type { CarTruth } from '../truth';
 import type { DemoVisit } from '../visit';
 import { cleanAll, enter, measureAll } from '../walks';
@@ -32,6 +33,16 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
       ['wheel.right.rear', 'tire-aged', { note: 'Code 1811: past fifteen years on the sale day.' }],
     ],
   );
+  readTires(
+    v,
+    { maker: 'Fenwold', line: 'Promenade', size: '7.50-14' },
+    {
+      'wheel.left.front': { code: '0821', treadMm: 6, whiteWall: true, ply: 'bias' },
+      'wheel.right.front': { code: '0821', treadMm: 6.1, whiteWall: true, ply: 'bias' },
+      'wheel.left.rear': { code: '0821', treadMm: 5.4, whiteWall: true, ply: 'bias' },
+      'wheel.right.rear': { code: '1811', treadMm: 5, whiteWall: true, ply: 'bias', faults: ['white-wall-stained'] },
+    },
+  );
   v.metal('deck', 'lower lip, left half', { surface: 'bubbles', magnet: 'holds', tap: 'rings', press: 'gives' });
   v.metal('rocker.right', 'front end', { surface: 'unbroken', magnet: 'holds', tap: 'rings' });
   v.metal('floor.right.front', 'along the rocker', {
@@ -55,6 +66,8 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     { subject: 'blisters', zone: 'deck', finding: 0, caption: 'Lower lip of the boot lid' },
     { subject: 'chrome', zone: 'lamp.left.tail', finding: 2, caption: 'Die-cast bezel' },
     { subject: 'panel', zone: 'deck', finding: 1, caption: 'Peel, against the light' },
+    { subject: 'wet-carpet', zone: 'carpet.right.front', finding: 8, caption: 'Below the heater' },
+    { subject: 'tire-wall', zone: 'wheel.right.rear', finding: 12, caption: 'Code on the wall', figure: '1811' },
     { subject: 'cabin', zone: 'seat.left.front', finding: null, caption: 'Front seats' },
     { subject: 'rust', zone: 'outrigger.right.rear', finding: 10, caption: 'Outrigger, lower flange' },
     { subject: 'gauge', zone: 'fender.left', finding: null, caption: 'Gauge on the wing', figure: '262' },
@@ -96,11 +109,60 @@ export const LOT_02: DemoLot = {
     'tail-bezel@lamp.right.tail': { replated: 'yes' },
     'nose-emblem@panel.front': { faults: ['pitted', 'infill-gone'] },
     'nose-emblem@hood': null,
+    'top-window@glass.rear': { faults: ['cloudy', 'yellowed'] },
+    'top-cloth@top': { faults: ['worn'] },
+    'top-frame@frame.top': { faults: ['latch-loose'] },
     'jack@': { presence: 'along' },
     'tools@': { presence: 'missing' },
     'keys@': { presence: 'along', count: 2 },
     'books@': { presence: 'along' },
     'spares@': { presence: 'along', note: 'one tail lamp lens, a box of clips' },
+  },
+  run: {
+    fluids: [
+      ['engine-oil', { level: 'full', looks: ['clean'] }],
+      ['coolant', { level: 'low', looks: ['clean'] }],
+      ['brake', { level: 'full', looks: ['clean'] }],
+      ['transmission', { level: 'full', looks: ['dark'] }],
+      ['power-steering', { level: 'low' }],
+    ],
+    starts: [
+      {
+        cold: 'cold',
+        floor: 'drips',
+        cranks: 'slow',
+        catches: 'at-once',
+        choke: 'not-needed',
+        smoke: [{ colour: 'none' }],
+      },
+      { hot: true, cranks: 'slow', catches: 'at-once', smoke: [{ colour: 'none' }] },
+    ],
+    engine: { volts: 13.9, thermostatC: 88, oilKpa: 420 },
+    wet: [
+      ['bellhousing', 'wet', 'engine-oil'],
+      ['engine.valve-cover', 'dry', null],
+      ['engine.pan', 'dry', null],
+      ['engine.rear-main', 'damp', 'engine-oil'],
+      ['transmission.pan', 'damp', 'transmission', 'before'],
+      ['steering.box', 'damp', 'power-steering', 'before'],
+    ],
+    functions: {
+      top: { state: 'poor', seconds: 41, note: 'stops half way, goes on by hand', cause: 'low hydraulic fluid' },
+      radio: { state: 'dead' },
+      'seat.power': { state: 'works' },
+      aerial: { state: 'disconnected' },
+    },
+    gate: {
+      leave: 'yes',
+      insured: 'no',
+      brakes: 'yes',
+      'brake-fluid': 'yes',
+      steering: 'yes',
+      lamps: 'yes',
+      'warning-lamps': 'yes',
+      weather: 'yes',
+      wipers: 'yes',
+    },
   },
   walk,
 };

@@ -1,4 +1,5 @@
 import type { DemoLot, PhotoOrder } from '../lot';
+import { readTires } from '../tires';
 import type { CarTruth } from '../truth';
 import type { DemoVisit } from '../visit';
 import { cleanAll, enter, measureAll } from '../walks';
@@ -31,6 +32,22 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
       ['wheel.left.front', 'tire-aged', {}],
       ['engine', 'leak-damp', { where: 'water pump gland' }],
     ],
+  );
+  v.metal('rocker.left', 'behind the running board', {
+    surface: 'browned',
+    magnet: 'holds',
+    wipe: 'wipes-off',
+    touch: 'dry',
+  });
+  readTires(
+    v,
+    { maker: 'Marlpit', line: 'Veteran', size: '4.50-17' },
+    {
+      'wheel.left.front': { code: '3013', treadMm: 5, ply: 'bias', faults: ['side-cracks'] },
+      'wheel.right.front': { code: '3013', treadMm: 5.2, ply: 'bias' },
+      'wheel.left.rear': { code: '3113', treadMm: 4.8, ply: 'bias' },
+      'wheel.right.rear': { code: '3113', treadMm: 4.9, ply: 'bias' },
+    },
   );
   cleanAll(v, ['outside', 'engine', 'cabin', 'trunk', 'underneath'], ['tank', 'trunk.well']);
   v.blocked(['trunk.well'], 'owner', 'tools sealed by the trustees');
@@ -73,5 +90,47 @@ export const LOT_04: DemoLot = {
     drive: 'no',
   },
   truth: TRUTH,
+  weakLeft: ['tank', 'trunk.well'],
+  pieces: {
+    'radiator-shell@grille': { replated: 'yes' },
+    'pane@glass.windshield': { faults: ['delaminated'] },
+    'window-channel@glass.left.front': { faults: ['worn'] },
+    'tools@': { presence: 'along', note: 'sealed by the trustees, not seen' },
+    'jack@': { presence: 'along' },
+    'keys@': { presence: 'along', count: 2 },
+    'books@': { presence: 'along' },
+    'spares@': null,
+  },
+  run: {
+    fluids: [
+      ['engine-oil', { level: 'full', looks: ['clean'] }],
+      ['coolant', { level: 'full', looks: ['clean'] }],
+    ],
+    starts: [
+      {
+        cold: 'cold',
+        floor: 'dry',
+        cranks: 'strong',
+        catches: 'at-once',
+        choke: 'used',
+        smoke: [{ colour: 'white', course: 'fades' }],
+      },
+    ],
+    engine: { thermostatC: 78, volts: 7.1, oilKpa: 300, per10C: 18, cPerMin: 7 },
+    wet: [
+      ['engine.water-pump', 'damp', 'coolant'],
+      ['engine.front-seal', 'dry', null],
+      ['hose.upper', 'dry', null],
+    ],
+    functions: {
+      radio: { state: 'absent' },
+      'lamp.hazard': { state: 'absent' },
+      'lamp.reverse': { state: 'absent' },
+      'gauge.charge': { state: 'works' },
+      defroster: { state: 'absent' },
+      'washers.pump': { state: 'absent' },
+      'washers.spray': { state: 'absent' },
+    },
+  },
   walk,
 };

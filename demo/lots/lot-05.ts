@@ -19,9 +19,13 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     [
       ['quarter.right', 'filler-visible', { sizeMm: 320, where: 'rear corner, low' }],
       ['quarter.right', 'cracking', { sizeMm: 60, where: 'above the bumper bracket' }],
-      ['crossmember.front', 'impact-damage', { sizeMm: 90, where: 'tie-down hole torn, left' }],
+      ['crossmember.front', 'tie-down-torn', { sizeMm: 90, where: 'left' }],
       ['valance.front', 'dent', { sizeMm: 130, where: 'left, behind the bumper' }],
-      ['rocker.left', 'patch-neat', { sizeMm: 420, where: 'rear half' }],
+      [
+        'rocker.left',
+        'patch-neat',
+        { sizeMm: 420, where: 'rear half', joined: 'butt-welded', active: 'steady', treated: 'yes' },
+      ],
       ['rocker.right', 'rust-blister', { count: 4, sizeMm: 15, where: 'front end' }],
       ['door.left.front', 'overspray', { where: 'on the hinge screws' }],
       ['hatch', 'rubber-hard', {}],
@@ -43,6 +47,16 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     { subject: 'cracks', zone: 'quarter.right', finding: 1, caption: 'Crack over the filler' },
     { subject: 'panel', zone: 'quarter.right', finding: 0, caption: 'Rear corner, against the light' },
     { subject: 'rust', zone: 'crossmember.front', finding: 2, caption: 'Tie-down torn' },
+    { subject: 'patch', zone: 'rocker.left', finding: 4, caption: 'Let in, ground and painted', figure: 'welded' },
+    {
+      subject: 'rusted-panel',
+      zone: 'rocker.right',
+      finding: null,
+      caption: 'Front end, below the door',
+      flawedShare: 0.012,
+      ground: '#e8e2d2',
+      measured: 'rust',
+    },
     { subject: 'blisters', zone: 'rocker.right', finding: 5, caption: 'Front end' },
     { subject: 'rust', zone: 'rail.left.rear', finding: 10, caption: 'Ahead of the engine mount' },
     {
@@ -85,5 +99,34 @@ export const LOT_05: DemoLot = {
   },
   truth: TRUTH,
   weakLeft: ['tank', 'load.left', 'load.right', 'crossmember.rear'],
+  run: {
+    gear: [
+      ['steering.joints', { state: 'play', note: 'right outer joint' }],
+      ['bushes.front', { state: 'worn' }],
+      ['brake.lines', { state: 'worn', note: 'surface rust' }],
+      ['dampers.rear', { state: 'broken' }],
+    ],
+    fluids: [
+      ['engine-oil', { level: 'low', looks: ['dark'] }],
+      ['brake', { level: 'low' }],
+    ],
+    starts: [
+      {
+        cold: 'cold',
+        floor: 'drips',
+        cranks: 'strong',
+        catches: 'after-a-while',
+        choke: 'used',
+        smoke: [{ colour: 'blue', course: 'puff' }],
+        noises: ['top-end'],
+      },
+    ],
+    wet: [
+      ['engine.valve-cover', 'wet', 'engine-oil'],
+      ['floor-below.rear', 'drips', 'engine-oil'],
+      ['engine.pan', 'damp', 'engine-oil'],
+    ],
+    functions: { 'lamp.reverse': { state: 'dead' }, 'heater.control': { state: 'dead' }, radio: { state: 'works' } },
+  },
   walk,
 };

@@ -87,5 +87,40 @@ export const LOT_06: DemoLot = {
     drive: 'yes',
   },
   truth: TRUTH,
+  run: {
+    gear: [
+      ['steering.joints', { state: 'sound' }],
+      ['ball-joints', { state: 'sound' }],
+      ['bushes.front', { state: 'sound' }],
+      ['bushes.rear', { state: 'sound' }],
+      ['brake.lines', { state: 'sound' }],
+      ['universal-joints', { state: 'sound' }],
+      ['exhaust.pipes', { state: 'altered', note: 'later silencer' }],
+    ],
+    fluids: [
+      ['engine-oil', { level: 'full', looks: ['clean'] }],
+      ['coolant', { level: 'full', looks: ['clean'] }],
+      ['brake', { level: 'full', looks: ['clean'] }],
+      ['transmission', { level: 'full', looks: ['clean'] }],
+    ],
+    starts: [
+      {
+        cold: 'cold',
+        floor: 'dry',
+        cranks: 'strong',
+        catches: 'at-once',
+        choke: 'not-needed',
+        smoke: [{ colour: 'none' }],
+        blowBy: 'none',
+      },
+    ],
+    engine: { thermostatC: 90, cPerMin: 9 },
+    wet: [
+      ['engine.valve-cover', 'dry', null],
+      ['transmission.pan', 'dry', null],
+      ['axle.pinion', 'dry', null],
+    ],
+    functions: { cruise: { state: 'works' }, 'air-conditioning': { state: 'poor', note: 'blows, not cold' } },
+  },
   walk,
 };

@@ -36,6 +36,15 @@ function walk(v: DemoVisit): PhotoOrder[] {
     { subject: 'cracks', zone: 'fender.left', finding: 1, caption: 'Above the arch' },
     { subject: 'panel', zone: 'quarter.right', finding: 2, caption: 'Against the door' },
     { subject: 'rust', zone: 'fork.left.front', finding: 6, caption: 'Lower flange' },
+    {
+      subject: 'rusted-panel',
+      zone: 'fork.left.front',
+      finding: null,
+      caption: 'Fork, outer face',
+      flawedShare: 0.03,
+      ground: '#4a4f55',
+      measured: 'rust',
+    },
     { subject: 'seam', zone: 'door.left.front', finding: 4, caption: 'Front seam with card' },
     { subject: 'cabin', zone: 'dash', finding: 8, caption: 'Veneer' },
   ];
@@ -69,5 +78,11 @@ export const LOT_07: DemoLot = {
     drive: 'no',
   },
   weakLeft: ['tank'],
+  run: {
+    fluids: [['engine-oil', { level: 'full', looks: ['dark'] }]],
+    starts: [{ cold: 'cold', floor: 'dry', cranks: 'slow', catches: 'after-a-while', choke: 'used' }],
+    wet: [['engine.front-seal', 'damp', 'engine-oil', 'before']],
+    functions: { 'lamp.head.low': { state: 'poor', note: 'rise slowly' }, radio: { state: 'absent' } },
+  },
   walk,
 };

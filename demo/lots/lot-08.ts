@@ -18,11 +18,17 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
   measureAll(v, TRUTH, visit, ['roof', 'valance.front']);
   v.put('claim', { kind: 'no-rust', text: 'Solid underneath.', source: 'Earlier listing', saidAt: v.at() });
   v.finding('floor.left.front', 'perforated', { count: 2, sizeMm: 140, where: 'outer edge to the rocker' });
-  v.finding('floor.right.front', 'perforated', { sizeMm: 220, where: 'below the carpet' });
+  v.finding('floor.right.front', 'perforated', { sizeMm: 220, where: 'below the carpet', active: 'active' });
   v.finding('floor.left.rear', 'rust-scale', { sizeMm: 300, where: 'whole pan' });
   v.finding('rail.left.front', 'structural-loss', { sizeMm: 180, where: 'at the steering mount', active: 'active' });
   v.finding('rocker.left', 'perforated', { count: 3, sizeMm: 60, where: 'front end' });
-  v.finding('rocker.right', 'patch-crude', { sizeMm: 380, where: 'plate riveted over' });
+  v.finding('rocker.right', 'patch-crude', {
+    sizeMm: 380,
+    where: 'front half',
+    joined: 'riveted',
+    active: 'unknown',
+    treated: 'no',
+  });
   v.finding('quarter.right', 'filler-visible', { sizeMm: 260, where: 'wheel lip' });
   v.finding('fender.left', 'rust-blister', { count: 8, sizeMm: 18, where: 'bottom, behind the wheel' });
   v.finding('roof', 'fading', { share: 0.7 });
@@ -71,6 +77,8 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     { subject: 'rust', zone: 'floor.right.front', finding: 1, caption: 'Below the carpet' },
     { subject: 'rust', zone: 'rail.left.front', finding: 3, caption: 'At the steering mount' },
     { subject: 'rust', zone: 'rocker.left', finding: 4, caption: 'Front end' },
+    { subject: 'patch', zone: 'rocker.right', finding: 5, caption: 'Plate riveted over', figure: 'riveted' },
+    { subject: 'wet-carpet', zone: 'carpet.left.front', finding: 16, caption: 'Wet below the dash' },
     { subject: 'cracks', zone: 'quarter.right', finding: 6, caption: 'Filler edge' },
     { subject: 'blisters', zone: 'fender.left', finding: 7, caption: 'Bottom' },
     {
@@ -115,7 +123,16 @@ export const LOT_08: DemoLot = {
     drive: 'no',
   },
   truth: TRUTH,
-  weakLeft: ['tank', 'trunk.well', 'pillar.left.a', 'pillar.right.a', 'cowl'],
+  weakLeft: [
+    'tank',
+    'trunk.well',
+    'trunk.left',
+    'trunk.right',
+    'trunk.gutter',
+    'pillar.left.a',
+    'pillar.right.a',
+    'cowl',
+  ],
   pieces: {
     'bumper-rear@bumper.rear': { faults: ['peeling', 'dented'] },
     'bumper-front@bumper.front': { faults: ['pitted', 'rusty'] },
@@ -130,11 +147,37 @@ export const LOT_08: DemoLot = {
     'wheel-cover@wheel.right.rear': { presence: 'missing' },
     'radio-original@dash': { presence: 'wrong' },
     'side-moulding@door.left.front': { faults: ['dented', 'scratched'] },
+    'head-lens@lamp.left.head': { presence: 'missing' },
+    'tail-lens@lamp.right.tail': { presence: 'missing' },
+    'pane@glass.windshield': { faults: ['cracked'] },
     'jack@': { presence: 'missing' },
     'tools@': { presence: 'missing' },
     'keys@': { presence: 'missing' },
     'books@': { presence: 'missing' },
     'spares@': { presence: 'along', note: 'second engine in parts, two doors' },
+  },
+  run: {
+    fluids: [
+      ['engine-oil', { level: 'low', looks: ['sludge'] }],
+      ['coolant', { level: 'empty' }],
+      ['brake', { level: 'empty' }],
+    ],
+    starts: [],
+    wet: [
+      ['brake.wheel.left.rear', 'wet', 'brake', 'before'],
+      ['axle.end.left', 'dry', null, 'before'],
+    ],
+    functions: {
+      starter: { state: 'untried', why: 'not-safe' },
+      horn: { state: 'untried', why: 'no-power' },
+      'door.outside.left.front': { state: 'works' },
+      'door.outside.right.front': { state: 'poor' },
+      'door.inside.left.front': { state: 'works' },
+      'door.outside.left.rear': { state: 'dead', note: 'stuck shut' },
+      'door.outside.right.rear': { state: 'dead', note: 'stuck shut' },
+      'parking-brake': { state: 'dead' },
+    },
+    others: { state: 'untried', why: 'no-power' },
   },
   walk,
 };

@@ -42,6 +42,7 @@ const GUARDED = [
   'api_token',
   'deletion',
   'seal_secret',
+  'alarm_heard',
 ];
 /** Tables that everybody reads, and a house writes its own rows of. */
 const PUBLISHED = ['seal_key'];

@@ -50,7 +50,8 @@ export function parseEntry(text: string, context: EntryContext): ParsedEntry {
     items.push(...entry.items);
     problems.push(...entry.problems);
     const last = entry.items[entry.items.length - 1];
-    if (last && 'zone' in last) zone = last.zone;
+    // A thing that works is tried from wherever one stands.
+    if (last && 'zone' in last && last.kind !== 'tried') zone = last.zone;
   }
   if (items.length > MOST_ITEMS)
     return { items: [], problems: [...problems, { kind: 'not-understood', words: text.slice(0, 80) }] };

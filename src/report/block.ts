@@ -46,7 +46,10 @@ export interface FindingRow {
   readonly pictures: readonly PictureRow[];
 }
 
-export interface PlanPinRow extends Pick<FindingRow, 'id' | 'number' | 'family' | 'severity' | 'zone' | 'place'> {}
+export interface PlanPinRow extends Pick<FindingRow, 'id' | 'number' | 'family' | 'severity' | 'zone' | 'place'> {
+  /** Its extent as drawn on the panel. */
+  readonly outline?: readonly { readonly uMm: number; readonly vMm: number }[] | null;
+}
 
 /** A seam as it was sealed, for the plan. */
 export interface SeamRow {

@@ -1,5 +1,6 @@
 import { planOfCar } from '@/core/body/plan';
 import { recordsOf } from '@/core/records/reduce';
+import { dayIn } from '@/core/time/day';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import { dayText } from '@/words/dates';
 import type { Wording } from '@/words/vocabulary';
@@ -44,7 +45,8 @@ export function reportParts(input: ReportInput): ReportParts | null {
   const wording: Wording = { ...input.wording, steering: car.steering };
   const findings = numberedFindings(records, plan);
   const { results: sealed, tables } = snapshot;
-  const view = { sealed, records, car, plan, findings, tables, wording, unit, timeZone };
+  const onDay = snapshot.sale.closesOn ?? dayIn(new Date(snapshot.sealedAt), timeZone ?? 'UTC');
+  const view = { sealed, records, car, plan, findings, tables, wording, unit, timeZone, onDay };
   return {
     number: snapshot.bundle.lot.number,
     title: `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}`,

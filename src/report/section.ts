@@ -39,6 +39,8 @@ export interface SectionView<P> {
   readonly wording: Wording;
   readonly unit: ThicknessUnit;
   readonly timeZone: string | undefined;
+  /** The day on which ages are told: that of the sale's end, else that of the sealing. */
+  readonly onDay: string;
 }
 
 /**

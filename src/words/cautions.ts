@@ -8,6 +8,21 @@ export const CAUTION_WORDS: Readonly<Record<Caution, string>> = {
     'Do not lift the car by the weakened structure. Old jacking points may be rotten: look first.',
   'tire-over-age':
     'At least one tyre is past the age to rely on, whatever its tread. No road use above yard speed before it is replaced.',
+  'tires-not-to-be-relied-on':
+    'At least one tyre is too old, worn down to the legal least or damaged. No road use above yard speed before it is replaced; local rules decide what is legal.',
+  'safety-function-dead':
+    'Something that driving depends on does not work or is disconnected. No road use before it is put right; local rules decide.',
+  'fuel-seen-leaking': 'Fuel was seen leaking. Do not start the engine; keep sparks and flames away.',
+  'exhaust-gas-leaks':
+    'Exhaust gas leaks. Run the engine outdoors or with extraction only: carbon monoxide cannot be smelt.',
+  'fluid-stop':
+    'A fluid was found as it must not be. The engine is not to be started, or the car not to be driven, before that is looked at.',
+  'battery-tired':
+    'It cranked slowly twice: battery or charging want a proper test. Acid and gas: jewellery off; positive-earth cars exist.',
+  'engine-grave-noise':
+    'The engine knocks or rattles from inside. It is not to be run further before somebody qualified has heard it.',
+  'running-gear-unsafe':
+    'Something of steering, suspension, brakes or fuel has play or is broken. The car is not to be driven before a qualified repairer has seen it.',
   'old-paint-lead': 'Old paint and body solder may hold lead: no dry sanding. Local rules decide how it is handled.',
   'brake-dust-asbestos': 'Dust of brakes, clutch, gaskets and old underseal may hold asbestos: do not blow or sand.',
   'fuel-leak': 'Fuel leaks. Do not start the engine; keep sparks and flames away.',

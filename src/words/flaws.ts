@@ -65,6 +65,26 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
     say: ['slam', 'hard to shut', 'must be slammed'],
   },
   'impact-damage': { name: 'sign of a past hit', cause: 'collision', say: ['hit', 'impact', 'wrinkled'] },
+  'tie-down-torn': {
+    name: 'torn tie-down',
+    cause: 'towed or lashed by it, or a hit',
+    say: ['tie down torn', 'tie-down torn', 'torn tie down', 'torn tow hook', 'tow eye torn'],
+  },
+  'gusset-drilled': {
+    name: 'drilled gusset',
+    cause: 'pulled straight by it after a hit',
+    say: ['drilled gusset', 'gusset drilled', 'pull holes', 'holes from pulling'],
+  },
+  'corner-replaced': {
+    name: 'replaced corner piece',
+    cause: 'collision',
+    say: ['replaced corner', 'corner replaced', 'corner let in', 'new corner'],
+  },
+  'rail-kinked': {
+    name: 'kinked rail',
+    cause: 'collision',
+    say: ['kinked rail', 'kink in the rail', 'kinked', 'buckled rail', 'bent rail'],
+  },
   'rust-film': { name: 'surface rust', cause: 'bare steel', say: ['surface rust', 'film', 'rust', 'rusty'] },
   'rust-blister': {
     name: 'rust blister',
@@ -104,6 +124,16 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
   },
   'patch-neat': { name: 'neat patch', cause: 'old repair', say: ['patch', 'patched'] },
   'patch-crude': { name: 'crude patch', cause: 'old repair', say: ['crude patch', 'riveted', 'plate over'] },
+  'underseal-flaking': {
+    name: 'old underseal flaking',
+    cause: 'age; look behind it',
+    say: ['flaking underseal', 'flaking undercoating', 'underseal flaking', 'loose underseal'],
+  },
+  'pinch-weld-bent': {
+    name: 'bent pinch weld',
+    cause: 'jacked in the wrong place, or a hit',
+    say: ['pinch weld bent', 'pinch weld crushed', 'crushed pinch weld', 'jacking damage'],
+  },
   'fresh-underseal': { name: 'fresh underseal', cause: 'ask why', say: ['new underseal', 'fresh undercoating'] },
   pitting: { name: 'pitting', cause: 'plating worn or porous', say: ['pits', 'pitted', 'pit'] },
   'plating-peels': {

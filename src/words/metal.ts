@@ -1,3 +1,5 @@
+import type { Zone } from '@/core/body/zone';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import type { SpotTest } from '@/core/catalogue/spot-tests';
 import type { Construction } from '@/core/catalogue/weak-spots';
 import type { BodyOf } from '@/core/kinds';
@@ -140,5 +142,16 @@ export function yearsText({ p10, p50, p90 }: YearsToThrough): string {
 }
 
 /** What a forecast always says of itself. */
+/** What it means that metal is lost there: nothing is said of places that carry only themselves, or of a mere film. */
+export function bearsText(flaw: string, zone: Pick<Zone, 'structural' | 'loadPath'> | undefined): string {
+  const { family, stage = 0 } = flawById(flaw);
+  if (family !== 'metal' || stage < OPEN_STAGE || !zone?.structural) return '';
+  return zone.loadPath
+    ? 'structural by place: it carries the car, its springs, steering or belts'
+    : 'structural by place';
+}
+/** Stage from which metal is open or raised: what lies below that is of the surface. */
+const OPEN_STAGE = 2;
+
 export const FORECAST_SAYS =
   'A screening model (ISO 9223, ISO 9224): it ranks places and ways of keeping the car. It is no promise, and no test of roadworthiness: that is for the local tester.';

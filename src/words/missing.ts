@@ -43,6 +43,22 @@ export function missingText(m: Missing, words: Vocabulary): string {
       return `Rust was ticked at ${m.count} ${many('weak spot', 'weak spots')} and no finding says what it is, the first: ${zone}.`;
     case 'pieces-unsaid':
       return `Of ${m.count} ${many('piece', 'pieces')} of the ledger nobody said whether ${many('it is', 'they are')} there${zone ? `, the first: ${zone}` : ''}.`;
+    case 'tires-unread':
+      return `The date code of ${m.count} ${many('tire is', 'tires are')} not read, the first: ${zone}.`;
+    case 'tire-code-odd':
+      return `The date code of ${m.count} ${many('tire', 'tires')} cannot be one, the first: ${zone || 'the spare'}. Read it again.`;
+    case 'functions-untried':
+      return `${m.count} ${many('function was', 'functions were')} not tried, and nobody said why.`;
+    case 'leak-source-open':
+      return `Where it leaks is open; one look would tell: ${(m.detail ?? '').replaceAll('.', ' ').replaceAll('-', ' ')}.`;
+    case 'cold-start-missed':
+      return `Of the cold start ${m.count} ${many('thing was', 'things were')} not noted; it cannot be had again that day.`;
+    case 'practice-log':
+      return `${m.count} ${many('part', 'parts')} of the log ${many('is', 'are')} of the stand-in instrument on a made-up engine: take ${many('it', 'them')} out.`;
+    case 'running-gear-unseen':
+      return `${m.count} ${many('part', 'parts')} of the running gear ${many('was', 'were')} not looked at.`;
+    case 'gate-open':
+      return 'Before a road test every question of the gate is answered; some are open.';
     case 'build-not-known':
       return 'How the car is built is not stated (frame or unitary): its weak spots are asked for in general only.';
     case 'spot-contradicts':

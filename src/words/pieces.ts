@@ -1,5 +1,6 @@
+import type { OddPane } from '@/core/bright/ledger';
 import { type NotSo, type PieceRemedy, pieceRemedies } from '@/core/bright/piece-remedy';
-import type { Base, Piece, PieceFault, Presence } from '@/core/catalogue/pieces';
+import type { Base, Piece, PieceFault, PieceSort, Presence } from '@/core/catalogue/pieces';
 import type { BodyOf } from '@/core/kinds';
 
 export const BASE_WORDS: Readonly<Record<Base, string>> = {
@@ -10,6 +11,24 @@ export const BASE_WORDS: Readonly<Record<Base, string>> = {
   anodised: 'anodised aluminium',
   'chromed-plastic': 'chromed plastic',
   painted: 'painted',
+  lens: 'lens of glass or plastic',
+  glass: 'glass',
+  rubber: 'rubber',
+  felt: 'felt',
+  fabric: 'cloth',
+  'clear-plastic': 'clear plastic',
+  'top-frame': 'steel frame',
+  vinyl: 'vinyl on steel',
+  'sliding-roof': 'steel, with seal and drains',
+};
+
+export const PIECE_SORT_WORDS: Readonly<Record<PieceSort, string>> = {
+  bright: 'Bright pieces',
+  lamps: 'Lamps and lenses',
+  glass: 'Glass',
+  seals: 'Seals',
+  top: 'Top and roof',
+  along: 'What comes along',
 };
 
 export const FAULT_WORDS: Readonly<Record<PieceFault, string>> = {
@@ -26,6 +45,31 @@ export const FAULT_WORDS: Readonly<Record<PieceFault, string>> = {
   loose: 'loose',
   broken: 'broken',
   'infill-gone': 'infill gone',
+  cracked: 'cracked',
+  crazed: 'crazed',
+  chipped: 'chipped',
+  moisture: 'moisture inside',
+  faded: 'faded',
+  'wiper-arc': 'wiper arcs',
+  delaminated: 'milky at the edge: delaminated',
+  'heater-broken': 'heater lines broken',
+  'tint-film': 'tinted film on it',
+  'sealer-smeared': 'sealer smeared at its edge',
+  hardened: 'hardened',
+  torn: 'torn',
+  'painted-over': 'painted over',
+  'pulled-out': 'pulled out at a corner',
+  flattened: 'flattened',
+  worn: 'worn',
+  'seam-open': 'a seam open',
+  stained: 'stained',
+  shrunk: 'shrunk',
+  yellowed: 'yellowed',
+  bent: 'bent',
+  'latch-loose': 'a latch does not pull down tight',
+  bubbled: 'bubbled',
+  'drain-blocked': 'a drain blocked',
+  'sealed-shut': 'sealed shut on purpose',
 };
 
 export const PRESENCE_WORDS: Readonly<Record<Presence, string>> = {
@@ -47,20 +91,41 @@ export const PIECE_REMEDY_WORDS: Readonly<Record<PieceRemedy, string>> = {
   refill: 'refill the infill',
   refit: 'refit',
   'clean-behind': 'take off and treat what is behind',
+  glazier: 'a glazier says whether it can be filled',
+  're-seal': 'dry out and seal anew',
+  'mend-line': 'mend the lines with conductive paint',
+  'take-film-off': 'take the film off',
+  sew: 'sew anew',
+  straighten: 'straighten and adjust',
+  'free-drain': 'free the drain',
 };
 
 export const NOT_SO_WORDS: Readonly<Record<NotSo, string>> = {
   'no-plating-of-stainless': 'stainless is not plated',
   'no-polishing-through-anodising': 'it cannot be polished through the film',
+  'no-polishing-of-arcs': 'arcs that a nail feels are not polished out: it distorts the view',
 };
 
 /** "Fitted, pitted and loose", "missing". */
-export function pieceText({ presence, faults, count, replated, note }: BodyOf<'piece'>): string {
+export function pieceText({
+  presence,
+  faults,
+  count,
+  replated,
+  mark,
+  code,
+  etched,
+  note,
+}: Omit<BodyOf<'piece'>, 'mark' | 'code' | 'etched'> &
+  Partial<Pick<BodyOf<'piece'>, 'mark' | 'code' | 'etched'>>): string {
   return [
     PRESENCE_WORDS[presence],
     count === null ? '' : `${count} of them`,
     ...faults.map((f) => FAULT_WORDS[f]),
     replated === 'yes' ? 'plated again' : '',
+    mark ? `mark “${mark}”` : '',
+    code ? `date code ${code}` : '',
+    etched ? `etched “${etched}”` : '',
     note,
   ]
     .filter(Boolean)
@@ -78,3 +143,13 @@ export function pieceRemedyText(of: Piece, faults: readonly PieceFault[]): strin
 /** A piece with its place, said once where the place is the piece: "Front bumper", "Head lamp, left, bezel". */
 export const pieceName = (place: string, name: string): string =>
   place === '' ? name : place.toLowerCase().includes(name.toLowerCase()) ? place : `${place}, ${name}`;
+
+/** A pane that says otherwise than most do; what it may mean stays a question. */
+export const oddPaneText = ({ line, says, most }: OddPane): string => {
+  const own = line.record?.body[says] ?? '';
+  return says === 'mark'
+    ? `its mark is “${own}”, most panes bear “${most}”. Replaced? Ask.`
+    : own === ''
+      ? `not etched; most panes are, with “${most}”. Replaced? Ask.`
+      : `etched “${own}”, most panes “${most}”. Replaced, or off another car? Ask.`;
+};

@@ -3,34 +3,50 @@ import { scalePartOf } from '@/core/catalogue/flaws/iso4628';
 import type { BodyOf } from '@/core/kinds';
 import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import { PAINT_STATES } from '@/core/paint/profiles';
+import { drawnMm2 } from '@/core/work/extent';
 import { dayText } from './dates';
 import {
   ASPECT_WORDS,
   BLOCKED_WORDS,
   FITTED_WORDS,
+  JOINT_WORDS,
   LIFT_WORDS,
   LIGHT_WORDS,
   MAGNET_WORDS,
   PAINT_STATE_WORDS,
   SURFACE_WORDS,
+  TREATED_WORDS,
   term,
 } from './terms';
 import type { Wording } from './vocabulary';
 import { zoneName } from './zones';
 
+const MM2_PER_CM2 = 100;
+const CM2_PER_DM2 = 100;
+
+/** An area, as people say it. */
+export function areaText(mm2: number): string {
+  const cm2 = mm2 / MM2_PER_CM2;
+  return cm2 < CM2_PER_DM2 ? `${Math.max(1, Math.round(cm2))} cm²` : `${(cm2 / CM2_PER_DM2).toFixed(1)} dm²`;
+}
+
 /** Size, share and place of a finding in one line. */
 export function extentText(
   f: Pick<BodyOf<'finding'>, 'flaw' | 'sizeMm' | 'share' | 'iso4628' | 'where' | 'touchedIn' | 'visibleFromM'> &
-    Partial<Pick<BodyOf<'finding'>, 'magnet'>>,
+    Partial<Pick<BodyOf<'finding'>, 'magnet' | 'active' | 'treated' | 'joined' | 'outline'>>,
 ): string {
   const part = scalePartOf(f.flaw);
   return [
     f.sizeMm ? `${f.sizeMm} mm` : '',
     f.iso4628 && part ? `quantity ${f.iso4628.quantity}, size ${f.iso4628.size} (ISO 4628-${part})` : '',
     f.share ? `${Math.round(f.share * 100)} % of the panel` : '',
+    f.outline ? `${areaText(drawnMm2(f.outline))} drawn on the plan` : '',
     f.where,
     f.touchedIn ? 'touched in' : '',
     f.magnet ? MAGNET_WORDS[f.magnet] : '',
+    f.joined ? JOINT_WORDS[f.joined] : '',
+    f.active && f.active !== 'unknown' ? f.active : '',
+    f.treated ? TREATED_WORDS[f.treated] : '',
     f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
   ]
     .filter(Boolean)

@@ -1,5 +1,6 @@
 import type { Aspect, Metal, View } from '@/core/body/zone';
 import type { Family, Remedy } from '@/core/catalogue/flaws/flaw';
+import type { Joint } from '@/core/catalogue/joints';
 import type { BlockedBy } from '@/core/kinds/look';
 import { type Both, pick, type Vocabulary } from './vocabulary';
 
@@ -168,3 +169,16 @@ export const MAGNET_WORDS = {
   weak: 'a magnet holds weakly',
   off: 'a magnet does not hold',
 } as const;
+
+export const JOINT_WORDS: Readonly<Record<Joint, string>> = {
+  'butt-welded': 'butt-welded, ground flush',
+  lapped: 'lapped and welded',
+  'plug-welded': 'plug-welded',
+  riveted: 'riveted',
+  brazed: 'brazed',
+  bonded: 'bonded',
+  'filled-over': 'filler over it, joint not to be seen',
+};
+
+/** Whether metal was treated against going on; nothing where nobody said. */
+export const TREATED_WORDS = { yes: 'treated', no: 'not treated', unknown: '' } as const;

@@ -11,7 +11,7 @@ export default async function DevicePage() {
   return (
     <>
       <Device />
-      <DeviceKeeper me={actor.userId} />
+      <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );
 }

@@ -21,7 +21,7 @@ export default async function FindPage({ searchParams }: { searchParams: Promise
   return (
     <>
       <Find asked={asked} found={found} />
-      <DeviceKeeper me={actor.userId} />
+      <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );
 }

@@ -71,7 +71,7 @@ export default async function HousePage() {
           detail: e.detail as Record<string, unknown>,
         }))}
       />
-      <DeviceKeeper me={actor.userId} />
+      <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );
 }

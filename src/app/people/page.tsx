@@ -38,7 +38,7 @@ export default async function PeoplePage() {
           expiresAt: expiresAt.toISOString(),
         }))}
       />
-      <DeviceKeeper me={actor.userId} />
+      <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );
 }

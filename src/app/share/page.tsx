@@ -13,7 +13,7 @@ export default async function SharePage() {
   return (
     <>
       <Share me={actor.userId} mayAdd={mayEnter(actor)} />
-      <DeviceKeeper me={actor.userId} />
+      <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );
 }

@@ -26,7 +26,7 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
   return (
     <>
       <Yard key={`${seen.sale?.id}`} {...seen} asked={asked} me={{ name: actor.name, role: actor.role }} />
-      <DeviceKeeper me={actor.userId} />
+      <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );
 }

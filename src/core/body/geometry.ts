@@ -88,6 +88,24 @@ export function distanceToOutline(outline: readonly Point[], p: Point): number {
   return best;
 }
 
+/** Twice the signed area of a triangle: on which side of the line from a to b a point lies. */
+const sideOf = ([ax, ay]: Point, [bx, by]: Point, [px, py]: Point) =>
+  Math.sign((bx - ax) * (py - ay) - (by - ay) * (px - ax));
+
+/** Whether two of a closed outline's edges that do not follow each other cross (orientation test). */
+export function crossesItself(outline: readonly Point[]): boolean {
+  const n = outline.length;
+  const edge = (i: number) => [outline[i] as Point, outline[(i + 1) % n] as Point] as const;
+  for (let i = 0; i < n; i++)
+    for (let j = i + 2; j < n; j++) {
+      if (i === 0 && j === n - 1) continue;
+      const [a, b] = edge(i);
+      const [c, d] = edge(j);
+      if (sideOf(a, b, c) !== sideOf(a, b, d) && sideOf(c, d, a) !== sideOf(c, d, b)) return true;
+    }
+  return false;
+}
+
 /** Length in mm of an open polyline. */
 export function lengthMm(line: readonly Point[]): number {
   let sum = 0;

@@ -46,13 +46,14 @@ export function seamSlug(a: string, b: string): string {
   return [a, b].sort().join('|');
 }
 
-function factsOf({ hung, loadPath, drains, holds, need, seat, drawn, followsWheel }: ZonePiece): ZoneFacts {
+function factsOf({ hung, loadPath, drains, holds, need, fragile, seat, drawn, followsWheel }: ZonePiece): ZoneFacts {
   return {
     ...(hung && { hung }),
     ...(loadPath && { loadPath }),
     ...(drains && { drains }),
     ...(holds && { holds }),
     ...(need && { need }),
+    ...(fragile && { fragile }),
     ...(seat && { seat }),
     ...(drawn && { drawn }),
     ...(followsWheel && { followsWheel }),

@@ -52,6 +52,8 @@ export interface ZoneFacts {
   readonly holds?: 'brake-fluid' | 'fuel';
   /** What the car cannot be used without. */
   readonly need?: Need;
+  /** Brittle with age: looked at, not pressed. */
+  readonly fragile?: boolean;
   /** Whose seat it is. */
   readonly seat?: 'front' | 'rear';
   /** How it is drawn, where its outline alone does not say what it is. */

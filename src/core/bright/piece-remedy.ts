@@ -1,6 +1,6 @@
 import type { Base, PieceFault } from '../catalogue/pieces';
 
-/** What can be done with a bright piece; and what must not. */
+/** What can be done with a piece; and what must not. */
 export const PIECE_REMEDIES = [
   'leave',
   'clean',
@@ -13,10 +13,17 @@ export const PIECE_REMEDIES = [
   'refill',
   'refit',
   'clean-behind',
+  'glazier',
+  're-seal',
+  'mend-line',
+  'take-film-off',
+  'sew',
+  'straighten',
+  'free-drain',
 ] as const;
 export type PieceRemedy = (typeof PIECE_REMEDIES)[number];
 
-export const NOT_SO = ['no-plating-of-stainless', 'no-polishing-through-anodising'] as const;
+export const NOT_SO = ['no-plating-of-stainless', 'no-polishing-through-anodising', 'no-polishing-of-arcs'] as const;
 export type NotSo = (typeof NOT_SO)[number];
 
 type Rule = Readonly<Partial<Record<PieceFault, PieceRemedy>>> & { readonly otherwise: PieceRemedy };
@@ -49,10 +56,41 @@ const RULES: Readonly<Record<Base, Rule>> = {
   anodised: { broken: 'replace', otherwise: 're-anodise' },
   'chromed-plastic': { cloudy: 'clean', scratched: 'leave', 'over-polished': 'leave', otherwise: 'replace' },
   painted: { 'infill-gone': 'refill', broken: 'replace', otherwise: 'refill' },
+  lens: { moisture: 're-seal', chipped: 'leave', scratched: 'leave', cloudy: 'clean', otherwise: 'replace' },
+  glass: {
+    chipped: 'glazier',
+    'wiper-arc': 'leave',
+    scratched: 'leave',
+    'heater-broken': 'mend-line',
+    moisture: 'clean',
+    cloudy: 'clean',
+    'tint-film': 'take-film-off',
+    'sealer-smeared': 'leave',
+    otherwise: 'replace',
+  },
+  rubber: { 'painted-over': 'clean', stained: 'clean', otherwise: 'replace' },
+  felt: { stained: 'clean', otherwise: 'replace' },
+  fabric: { 'seam-open': 'sew', faded: 'clean', stained: 'clean', worn: 'leave', otherwise: 'replace' },
+  'clear-plastic': { cloudy: 'clean', scratched: 'clean', 'seam-open': 'sew', otherwise: 'replace' },
+  'top-frame': {
+    bent: 'straighten',
+    'latch-loose': 'straighten',
+    rusty: 'clean',
+    worn: 'straighten',
+    otherwise: 'replace',
+  },
+  vinyl: { faded: 'clean', stained: 'clean', otherwise: 'replace' },
+  'sliding-roof': {
+    'drain-blocked': 'free-drain',
+    stained: 'clean',
+    'sealed-shut': 'leave',
+    otherwise: 'replace',
+  },
 };
 /** What is the same whatever it is made of. */
 const ALWAYS: Readonly<Partial<Record<PieceFault, PieceRemedy>>> = {
   loose: 'refit',
+  'pulled-out': 'refit',
   'infill-gone': 'refill',
   'rust-behind': 'clean-behind',
   'shade-differs': 'leave',
@@ -64,7 +102,14 @@ const WEIGHT: Readonly<Record<PieceRemedy, number>> = {
   refit: 1,
   clean: 1,
   'clean-behind': 1,
+  'free-drain': 1,
+  'take-film-off': 2,
   refill: 2,
+  're-seal': 2,
+  'mend-line': 2,
+  sew: 2,
+  glazier: 3,
+  straighten: 3,
   'straighten-polish': 3,
   're-plate': 4,
   're-anodise': 4,
@@ -73,7 +118,17 @@ const WEIGHT: Readonly<Record<PieceRemedy, number>> = {
   replace: 7,
 };
 /** Remedies that stand beside whatever is done to the surface. */
-const BESIDE: ReadonlySet<PieceRemedy> = new Set(['refit', 'clean-behind', 'refill']);
+const BESIDE: ReadonlySet<PieceRemedy> = new Set(['refit', 'clean-behind', 'refill', 'free-drain']);
+/** Of those, what a new piece still needs. */
+const WITH_NEW: ReadonlySet<PieceRemedy> = new Set(['replace', 'clean-behind', 'free-drain']);
+
+/** What must not be done to a piece of a base, where something is done to it. */
+function notSo(base: Base, faults: readonly PieceFault[], touched: boolean): readonly NotSo[] {
+  if (base === 'glass') return faults.includes('wiper-arc') ? ['no-polishing-of-arcs'] : [];
+  if (!touched) return [];
+  if (base === 'stainless') return ['no-plating-of-stainless'];
+  return base === 'anodised' ? ['no-polishing-through-anodising'] : [];
+}
 
 /**
  * What puts a piece right, by what it is made of and what is wrong with it: the heaviest treatment of its surface that a
@@ -87,17 +142,13 @@ export function pieceRemedies(
   const surface = asked.filter((r) => !BESIDE.has(r)).sort((a, b) => WEIGHT[b] - WEIGHT[a])[0];
   const beside = [...new Set(asked.filter((r) => BESIDE.has(r)))];
   const kept = surface === 'leave' && beside.length > 0 ? beside : [...(surface ? [surface] : []), ...beside];
-  // A new piece needs neither filling nor cleaning.
-  const remedies = surface === 'replace' ? kept.filter((r) => r === 'replace' || r === 'clean-behind') : kept;
-  const touched = remedies.some((r) => r !== 'leave');
+  const remedies = surface === 'replace' ? kept.filter((r) => WITH_NEW.has(r)) : kept;
   return {
     remedies,
-    not: !touched
-      ? []
-      : base === 'stainless'
-        ? ['no-plating-of-stainless']
-        : base === 'anodised'
-          ? ['no-polishing-through-anodising']
-          : [],
+    not: notSo(
+      base,
+      faults,
+      remedies.some((r) => r !== 'leave'),
+    ),
   };
 }

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { STYLES } from '../body/styles';
+import { FITTINGS } from '../body/styles/options';
 
-/** What a bright piece is made of: that decides how it fails and what can be done. */
+/** What a piece is made of: that decides how it fails and what can be done. */
 export const BASES = [
   'chromed-steel',
   'chromed-zinc',
@@ -10,10 +11,27 @@ export const BASES = [
   'anodised',
   'chromed-plastic',
   'painted',
+  'lens',
+  'glass',
+  'rubber',
+  'felt',
+  'fabric',
+  'clear-plastic',
+  'top-frame',
+  'vinyl',
+  'sliding-roof',
 ] as const;
 export type Base = (typeof BASES)[number];
 
-/** What can be wrong with a bright piece. */
+/** Where in the ledger a piece stands. */
+export const PIECE_SORTS = ['bright', 'lamps', 'glass', 'seals', 'top', 'along'] as const;
+export type PieceSort = (typeof PIECE_SORTS)[number];
+
+/** Aspects under which pieces are looked at. */
+export const PIECE_ASPECTS = ['brightwork', 'glass', 'rubber', 'trim'] as const;
+export type PieceAspect = (typeof PIECE_ASPECTS)[number];
+
+/** What can be wrong with a piece. */
 export const PIECE_FAULTS = [
   'pitted',
   'rusty',
@@ -28,8 +46,99 @@ export const PIECE_FAULTS = [
   'loose',
   'broken',
   'infill-gone',
+  'cracked',
+  'crazed',
+  'chipped',
+  'moisture',
+  'faded',
+  'wiper-arc',
+  'delaminated',
+  'heater-broken',
+  'tint-film',
+  'sealer-smeared',
+  'hardened',
+  'torn',
+  'painted-over',
+  'pulled-out',
+  'flattened',
+  'worn',
+  'seam-open',
+  'stained',
+  'shrunk',
+  'yellowed',
+  'bent',
+  'latch-loose',
+  'bubbled',
+  'drain-blocked',
+  'sealed-shut',
 ] as const;
 export type PieceFault = (typeof PIECE_FAULTS)[number];
+
+interface BaseFacts {
+  readonly sort: PieceSort;
+  readonly aspect: PieceAspect;
+  /** What can be wrong with a piece of it, the usual first. */
+  readonly faults: readonly PieceFault[];
+}
+const bright = (faults: readonly PieceFault[]): BaseFacts => ({ sort: 'bright', aspect: 'brightwork', faults });
+const PLATED = ['pitted', 'rusty', 'peeling', 'cloudy', 'dented', 'scratched', 'wavy', 'over-polished'] as const;
+const FIXED = ['shade-differs', 'rust-behind', 'loose', 'broken'] as const;
+
+/** What follows from what a piece is made of. */
+export const BASE_FACTS: Readonly<Record<Base, BaseFacts>> = {
+  'chromed-steel': bright([...PLATED, ...FIXED]),
+  'chromed-zinc': bright(['pitted', 'peeling', 'cloudy', 'scratched', 'over-polished', ...FIXED, 'infill-gone']),
+  'chromed-brass': bright([...PLATED, ...FIXED]),
+  stainless: bright(['dented', 'scratched', 'cloudy', 'over-polished', ...FIXED]),
+  anodised: bright(['cloudy', 'scratched', 'dented', ...FIXED]),
+  'chromed-plastic': bright(['peeling', 'cloudy', 'scratched', 'loose', 'broken']),
+  painted: bright(['infill-gone', 'scratched', 'pitted', 'loose', 'broken']),
+  lens: {
+    sort: 'lamps',
+    aspect: 'glass',
+    faults: ['cracked', 'crazed', 'moisture', 'faded', 'chipped', 'shade-differs', 'loose', 'broken'],
+  },
+  glass: {
+    sort: 'glass',
+    aspect: 'glass',
+    faults: [
+      'chipped',
+      'cracked',
+      'wiper-arc',
+      'delaminated',
+      'scratched',
+      'heater-broken',
+      'moisture',
+      'tint-film',
+      'sealer-smeared',
+    ],
+  },
+  rubber: {
+    sort: 'seals',
+    aspect: 'rubber',
+    faults: ['hardened', 'cracked', 'torn', 'painted-over', 'pulled-out', 'flattened', 'rust-behind'],
+  },
+  felt: { sort: 'seals', aspect: 'rubber', faults: ['worn', 'torn', 'hardened', 'pulled-out'] },
+  fabric: { sort: 'top', aspect: 'trim', faults: ['torn', 'seam-open', 'faded', 'stained', 'shrunk', 'worn'] },
+  'clear-plastic': { sort: 'top', aspect: 'trim', faults: ['cloudy', 'yellowed', 'cracked', 'scratched', 'seam-open'] },
+  'top-frame': { sort: 'top', aspect: 'trim', faults: ['bent', 'rusty', 'latch-loose', 'loose', 'worn'] },
+  vinyl: {
+    sort: 'top',
+    aspect: 'trim',
+    faults: ['bubbled', 'shrunk', 'seam-open', 'torn', 'faded', 'rust-behind'],
+  },
+  'sliding-roof': {
+    sort: 'top',
+    aspect: 'rubber',
+    faults: ['hardened', 'drain-blocked', 'stained', 'loose', 'sealed-shut', 'rust-behind'],
+  },
+};
+
+/** Where a piece stands in the ledger; without a base it only comes along. */
+export const sortOf = ({ base }: Pick<Piece, 'base'>): PieceSort => (base ? BASE_FACTS[base].sort : 'along');
+/** Under which aspect a piece is looked at. */
+export const pieceAspectOf = ({ base }: Pick<Piece, 'base'>): PieceAspect =>
+  base ? BASE_FACTS[base].aspect : 'brightwork';
 
 /** Whether a piece is on the car, comes along, is not there, or is not the right one. */
 export const PRESENCE = ['fitted', 'along', 'missing', 'wrong'] as const;
@@ -53,6 +162,8 @@ const pieceSchema = z.object({
   fails: z.boolean().default(false),
   /** Makes that have it; none: all. */
   makes: z.array(z.string().max(80)).default([]),
+  /** Only where that is fitted. */
+  fitted: z.enum(FITTINGS).optional(),
 });
 export type Piece = z.infer<typeof pieceSchema>;
 
@@ -75,6 +186,8 @@ const piece = (name: string, base: Base | null, zones: string[], more: Partial<P
 });
 const SMALL = { small: true };
 const SCARCE = { scarce: true };
+/** Styles whose roof does not fold. */
+const CLOSED = STYLES.map((s) => s.slug).filter((s) => s !== 'convertible');
 
 /** Pieces that most cars of the kind have, and what comes along. Starting values of the house. */
 export const DEFAULT_PIECES: PieceTable = {
@@ -104,6 +217,27 @@ export const DEFAULT_PIECES: PieceTable = {
     lighter: piece('cigar lighter', null, ['dash'], SCARCE),
     ashtray: piece('ashtrays', null, ['dash'], SCARCE),
     'sill-plate': piece('sill plates', 'anodised', ['rocker.*'], SCARCE),
+    'head-lens': piece('lens', 'lens', ['lamp.*.head']),
+    'tail-lens': piece('lens', 'lens', ['lamp.*.tail'], SCARCE),
+    pane: piece('pane', 'glass', [
+      'glass.windshield',
+      'glass.*.front',
+      'glass.*.rear',
+      'glass.*.cargo',
+      'glass.*.quarter',
+    ]),
+    'rear-pane': piece('pane', 'glass', ['glass.rear'], { styles: CLOSED }),
+    'pane-seal': piece('seal of the pane', 'rubber', ['glass.windshield', 'glass.rear', 'glass.*.cargo']),
+    'window-channel': piece('felt channel', 'felt', ['glass.*.front', 'glass.*.rear']),
+    'door-seal': piece('seal', 'rubber', ['door.*.front', 'door.*.rear']),
+    'deck-seal': piece('seal', 'rubber', ['deck', 'hatch', 'tailgate']),
+    'hood-seal': piece('seal', 'rubber', ['cowl']),
+    'top-cloth': piece('cloth and seams', 'fabric', ['top']),
+    'top-window': piece('window of the top', 'clear-plastic', ['glass.rear'], { styles: ['convertible'] }),
+    'top-frame': piece('frame and latches', 'top-frame', ['frame.top']),
+    'top-boot': piece('cover', 'fabric', ['boot.top'], SCARCE),
+    'vinyl-cover': piece('vinyl covering', 'vinyl', ['roof'], { fitted: 'vinylRoof' }),
+    'sliding-roof': piece('panel, seal and drains', 'sliding-roof', ['sunroof'], { fitted: 'sunroof' }),
     'parcel-shelf': piece('parcel shelf', null, ['parcel'], SCARCE),
     jack: piece('jack', null, []),
     tools: piece('tool roll', null, [], SCARCE),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { FITTINGS } from '../body/styles/options';
 
 /** How a car is built: it decides where it rusts. */
 export const CONSTRUCTIONS = ['frame', 'unitary', 'aluminium-on-steel', 'glass-fibre', 'wood'] as const;
@@ -20,7 +21,7 @@ export const weakSpotSchema = z.object({
   /** Chance that a car of middling age has lost metal there. */
   chance: z.number().min(0.01).max(0.95),
   /** Only where that is fitted. */
-  fitted: z.enum(['vinylRoof', 'sunroof', 'skirts']).optional(),
+  fitted: z.enum(FITTINGS).optional(),
 });
 export type WeakSpot = z.infer<typeof weakSpotSchema>;
 

@@ -20,6 +20,7 @@ const noIdentityBefore = (kept: ReadonlyMap<string, unknown>) => {
 
 interface Circumstances {
   readonly identified: boolean;
+  /** It was driven; or, where no road test was noted, it might have been. */
   readonly drivable: boolean;
   readonly old: boolean;
 }
@@ -28,7 +29,7 @@ const mayBeOld = ({ car }: PlannedCar, before: number) => !car?.year || car.year
 
 /** What the car is, who looked at it and when, and what its owner allows. */
 export const circumstances = defineModel({
-  reads: ['visit'],
+  reads: ['visit', 'road'],
   needs: { findings },
   tables: {
     identityCaps: defineTable({
@@ -40,7 +41,9 @@ export const circumstances = defineModel({
   },
   judge: (given, { identityCaps }, needs): Circumstances => ({
     identified: Boolean(given.car?.chassisNumber),
-    drivable: given.car?.leave.drive === 'yes' && needs.findings.structural.length === 0,
+    drivable:
+      recordsOf(given.records, 'road')[0]?.body.driven ??
+      (given.car?.leave.drive === 'yes' && needs.findings.structural.length === 0),
     old: mayBeOld(given, identityCaps.leadBeforeYear),
   }),
   gates: {

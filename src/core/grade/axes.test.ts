@@ -46,7 +46,14 @@ const value = (
   axis: Axis = 'finish',
 ) => axisValue(axis, car(pieces, more), lens, by);
 const even = Object.fromEntries(Object.keys(plain.curves).map((a) => [a, 1])) as LensTable['minds'];
-const school = (more: Partial<LensTable>): LensTable => ({ weights: even, minds: even, patina: 1, hidden: 1, ...more });
+const school = (more: Partial<LensTable>): LensTable => ({
+  weights: even,
+  minds: even,
+  patina: 1,
+  hidden: 1,
+  incomplete: 1,
+  ...more,
+});
 
 it('costs what putting right takes against redoing the axis', () => {
   // Worked by hand: a quarter of a piece of 100 among pieces of 400 together is a sixteenth.

@@ -31,6 +31,7 @@ export interface AxisLoss {
 /** How much a school minds a loss at a place whose finish is the works' with that chance. */
 function minding(sort: Sort | undefined, original: number, lens: LensTable): number {
   if (sort === 'patina') return 1 + original * (lens.patina - 1);
+  if (sort === 'incomplete') return lens.incomplete;
   return sort === 'hidden' ? lens.hidden : 1;
 }
 

@@ -75,7 +75,9 @@ export function expectedLosses(pieces: readonly Piece[], ageYears: number, yards
     }
     return own;
   };
-  const scores = axisScores(pieces, expected, yardstick.acrossAxes);
+  // A part that made cars do not have tells nothing of how good a car is against them.
+  const compared = pieces.filter((p) => !p.extra || p.kind in yardstick.kinds);
+  const scores = axisScores(compared, expected, yardstick.acrossAxes);
   const byKind = new Map<string, number>();
   const losses = new Map<Piece, number>();
   for (const p of unknown) {

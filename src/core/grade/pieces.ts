@@ -4,6 +4,7 @@ import type { Sort } from '../catalogue/flaws/flaw';
 import type { Cell } from '../coverage/coverage';
 import { extraPartsOf, type Judgement, lossesOf } from '../judge/judge';
 import type { BlockedBy } from '../kinds/look';
+import { takenTogether } from '../model/together';
 import { anewOf } from '../work/effort';
 
 /** Something that a place has lost: the share of redoing it, and the finding that is to blame where one is. */
@@ -31,8 +32,7 @@ export interface Piece {
 }
 
 /** Share of redoing a piece that its losses take together: one job never pays twice, and more never take less. */
-export const lostShare = (losses: readonly PieceLoss[]): number =>
-  1 - losses.reduce((kept, l) => kept * (1 - l.share), 1);
+export const lostShare = (losses: readonly PieceLoss[]): number => takenTogether(losses.map((l) => l.share));
 
 const STATES: Readonly<Record<Cell['status'], Piece['state']>> = {
   unseen: 'unseen',
@@ -66,7 +66,7 @@ export function piecesOf(judgement: Judgement): Piece[] {
     else losses.set(key, [loss]);
   }
   const { work } = judgement.tables;
-  const extra = extraPartsOf(judgement).map(({ zone: slug, of, axis, like, weight, share }): Piece => {
+  const extra = extraPartsOf(judgement).map(({ zone: slug, of, axis, like, weight, share, sort }): Piece => {
     const zone = judgement.plan.zones.get(slug)!;
     return {
       zone: slug,
@@ -76,7 +76,7 @@ export function piecesOf(judgement: Judgement): Piece[] {
       whole: weight * anewOf(zone, like, work),
       state: share === null ? 'unseen' : 'looked',
       blocked: null,
-      losses: share === null ? [] : [{ share }],
+      losses: share === null ? [] : [{ share, ...(sort && { sort }) }],
       extra: true,
     };
   });

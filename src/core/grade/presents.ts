@@ -4,6 +4,7 @@ import { flawById } from '../catalogue/flaws/by-id';
 import type { Flaw } from '../catalogue/flaws/flaw';
 import type { AnyRecord, StoredRecord } from '../kinds';
 import { recordsOf } from '../records/reduce';
+import { sizeOf } from '../work/extent';
 import { shareOf } from '../work/share';
 import { lightnessOf } from './lightness';
 import type { GradeTables } from './tables';
@@ -29,7 +30,7 @@ const MM_PER_M = 1000;
 function looksMm(finding: Told, flaw: Flaw, areaM2: number): number {
   const share = shareOf(finding);
   if (share !== null && share > 0) return Math.sqrt(share * areaM2) * MM_PER_M;
-  const size = finding.sizeMm ?? flaw.typicalMm;
+  const size = sizeOf(finding) ?? flaw.typicalMm;
   // A long scratch is no wider than a short one.
   return flaw.widthMm === undefined ? size : Math.sqrt(size * Math.min(size, flaw.widthMm));
 }

@@ -29,7 +29,8 @@ const lens = (
   minds: Parameters<typeof weigh>[0],
   patina: number,
   hidden: number,
-): LensTable => ({ weights: weigh(weights), minds: weigh(minds), patina, hidden });
+  incomplete: number,
+): LensTable => ({ weights: weigh(weights), minds: weigh(minds), patina, hidden, incomplete });
 
 /** What can be seen and put right piece by piece. */
 const SURFACE: Curve = [
@@ -111,10 +112,10 @@ export const DEFAULT_GRADE_TABLES: GradeTables = {
     ],
   },
   lenses: {
-    keeper: lens([3, 2, 2, 4, 1, 3, 2, 3, 6], [1, 1, 1.2, 1, 1, 1, 1, 1, 1], 0.5, 1.3),
-    tourer: lens([2, 2, 1, 4, 2, 3, 6, 4, 1], [0.6, 0.8, 0.6, 1, 1, 0.8, 1.1, 1, 1], 0.8, 1),
-    show: lens([6, 4, 5, 3, 2, 4, 1, 2, 2], [1.8, 2, 1.5, 1, 1.1, 1.2, 0.9, 0.8, 0.6], 1, 0.4),
-    project: lens([1, 2, 3, 6, 2, 2, 2, 5, 3], [0.3, 0.6, 1, 1, 0.8, 0.5, 0.5, 1, 1], 0.4, 1.3),
+    keeper: lens([3, 2, 2, 4, 1, 3, 2, 3, 6], [1, 1, 1.2, 1, 1, 1, 1, 1, 1], 0.5, 1.3, 1.1),
+    tourer: lens([2, 2, 1, 4, 2, 3, 6, 4, 1], [0.6, 0.8, 0.6, 1, 1, 0.8, 1.1, 1, 1], 0.8, 1, 0.8),
+    show: lens([6, 4, 5, 3, 2, 4, 1, 2, 2], [1.8, 2, 1.5, 1, 1.1, 1.2, 0.9, 0.8, 0.6], 1, 0.4, 1.1),
+    project: lens([1, 2, 3, 6, 2, 2, 2, 5, 3], [0.3, 0.6, 1, 1, 0.8, 0.5, 0.5, 1, 1], 0.4, 1.3, 1.8),
   },
   exponent: -1.5,
   ends: { first: 0.31, further: 0.75 },

@@ -28,6 +28,8 @@ const lensSchema = z.object({
   /** How much it minds age on what the works made, and what lies hidden. */
   patina: z.number().nonnegative(),
   hidden: z.number().nonnegative(),
+  /** How much it minds what is not there, or not the right one. */
+  incomplete: z.number().nonnegative().default(1),
 });
 
 /** Every number the grade rests on. Editable per organisation; each row has unit and source. */

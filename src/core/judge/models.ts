@@ -4,14 +4,36 @@ import { colours } from '../colour/model';
 import { coverage } from '../coverage/model';
 import { findings } from '../findings/model';
 import { fit } from '../fit/model';
+import { fluids } from '../fluids/model';
+import { functions } from '../functions/model';
+import { leaks } from '../leaks/model';
+import { mechanical } from '../mechanical/model';
 import { metal } from '../metal/model';
 import type { AnyModel, JudgedBy } from '../model/model';
 import type { TableSet, TablesOf } from '../model/table';
 import { paint } from '../paint/model';
+import { running } from '../running/model';
 import { waves } from '../waves/model';
+import { wheels } from '../wheels/model';
 
 /** Every model by which a car is judged. A new one is a file in its chapter and a word here (docs/how-to/add-a-model.md). */
-export const MODELS = { circumstances, coverage, findings, paint, fit, waves, colours, metal, bright } as const;
+export const MODELS = {
+  circumstances,
+  coverage,
+  findings,
+  paint,
+  fit,
+  waves,
+  colours,
+  metal,
+  bright,
+  wheels,
+  functions,
+  fluids,
+  leaks,
+  mechanical,
+  running,
+} as const;
 export type ModelName = keyof typeof MODELS;
 export const MODEL_NAMES = Object.keys(MODELS) as ModelName[];
 export const modelOf = (name: ModelName): AnyModel => MODELS[name] as unknown as AnyModel;

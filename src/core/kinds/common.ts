@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { crossesItself } from '../body/geometry';
 
 export const EVIDENCE = ['seen', 'measured', 'told', 'inferred'] as const;
 /** How a statement is known. The four never mix. */
@@ -26,6 +27,15 @@ export const seamSchema = z
 
 /** A place on the panel in millimetres (frame: docs/formats/readings.md). */
 export const placeSchema = z.object({ uMm: z.number().min(-200).max(6000), vMm: z.number().min(-200).max(6000) });
+
+/** A line drawn round something on the panel, mm: closed, of three corners at least, that does not cross itself. */
+export const outlineSchema = z
+  .array(placeSchema)
+  .min(3)
+  .max(60)
+  .refine((corners) => !crossesItself(corners.map((c) => [c.uMm, c.vMm] as const)), {
+    message: 'The line round it crosses itself: draw it again.',
+  });
 
 /** A rectangle on a picture, px. */
 export const patchSchema = z.object({

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { FLAW_IDS } from '../catalogue/flaws/catalogue';
 import { OWN_WORDS } from '../catalogue/flaws/own-words';
+import { JOINTS } from '../catalogue/joints';
 import { MAGNETS } from '../catalogue/spot-tests';
-import { evidenceSchema, instantSchema, placeSchema, text, uuidSchema, zoneSchema } from './common';
+import { evidenceSchema, instantSchema, outlineSchema, placeSchema, text, uuidSchema, zoneSchema } from './common';
 import { defineKind } from './kind';
 
 /** Something wrong, worn, altered or missing, at a place on the car. */
@@ -27,6 +28,12 @@ export const findingSchema = z
     /** Distance in m from which it was noticed. */
     visibleFromM: z.number().min(0).max(100).nullable().default(null),
     active: z.enum(['steady', 'active', 'unknown']).default('unknown'),
+    /** Whether it was treated against going on: converted, waxed, oiled. */
+    treated: z.enum(['yes', 'no', 'unknown']).default('unknown'),
+    /** How an old patch is joined; null: not said, or no patch. */
+    joined: z.enum(JOINTS).nullable().default(null),
+    /** Its extent as drawn round it on the panel, a closed line that does not cross itself; null: not drawn. */
+    outline: outlineSchema.nullable().default(null),
     touchedIn: z.boolean().default(false),
     /** How a magnet held there; null: not tried. */
     magnet: z.enum(MAGNETS).nullable().default(null),
@@ -46,7 +53,7 @@ export const finding = defineKind({
   schema: findingSchema,
   on: ['zone'],
   pictures: (f) => f.photos,
-  /** 3: `magnet`. 2: a finding may stand in own words. */
-  history: { schema: 3, since: { magnet: 3 } },
+  /** 4: `treated`, `joined`, `outline`. 3: `magnet`. 2: a finding may stand in own words. */
+  history: { schema: 4, since: { magnet: 3, treated: 4, joined: 4, outline: 4 } },
   since: 1,
 });

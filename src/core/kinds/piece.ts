@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PIECE_FAULTS, PIECE_ID, PRESENCE } from '../catalogue/pieces';
+import { PIECE_ASPECTS, PIECE_FAULTS, PIECE_ID, PRESENCE } from '../catalogue/pieces';
 import { instantSchema, text, uuidSchema, zoneSchema } from './common';
 import { defineKind } from './kind';
 
@@ -16,6 +16,12 @@ export const pieceSchema = z
     /** Plated again at some time. */
     replated: z.enum(['yes', 'no', 'unknown']).default('unknown'),
     photos: z.array(uuidSchema).max(20).default([]),
+    /** The aspect under which it is looked at, by what it is made of; of a piece that is none, brightwork. */
+    aspect: z.enum(PIECE_ASPECTS).default('brightwork'),
+    /** Of a pane: its maker's mark, its date code, and what was etched into it later. */
+    mark: text(60).default(''),
+    code: text(40).default(''),
+    etched: text(40).default(''),
     note: text(500).default(''),
     at: instantSchema,
   })
@@ -29,6 +35,8 @@ export const piece = defineKind({
   schema: pieceSchema,
   on: ['zone'],
   pictures: (p) => p.photos,
-  sees: (p) => (p.zone !== null && p.presence === 'fitted' ? [[p.zone, 'brightwork']] : []),
+  sees: (p) => (p.zone !== null && p.presence === 'fitted' ? [[p.zone, p.aspect]] : []),
+  /** 2: pieces of glass, rubber and cloth, with `aspect`, `mark`, `code`, `etched`. */
+  history: { schema: 2, since: { aspect: 2, mark: 2, code: 2, etched: 2 } },
   since: 3,
 });

@@ -4,6 +4,7 @@ import { NOTHING_FITTED } from '../body/styles/options';
 import type { Zone } from '../body/zone';
 import { matchesZone } from '../body/zone-pattern';
 import { flawById } from '../catalogue/flaws/by-id';
+import { sameName } from '../catalogue/same-name';
 import type { Construction, WeakSpot, WeakTable } from '../catalogue/weak-spots';
 import type { AnyRecord, BodyOf } from '../kinds';
 import type { BlockedBy } from '../kinds/look';
@@ -29,11 +30,9 @@ export interface WeakPlace {
 
 type CarFacts = Pick<BodyOf<'car'>, 'make' | 'model' | 'baseMetal' | 'build' | 'fitted'>;
 
-const like = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
-
 /** The rows of the table for a car: its model's, else its make's. */
 function modelRow(car: CarFacts, t: WeakTable) {
-  const rows = t.models.filter((m) => like(m.make, car.make) && (m.model === '' || like(m.model, car.model)));
+  const rows = t.models.filter((m) => sameName(m.make, car.make) && (m.model === '' || sameName(m.model, car.model)));
   return rows.find((m) => m.model !== '') ?? rows[0] ?? null;
 }
 

@@ -34,6 +34,7 @@ export interface ExtraPart {
   readonly weight: number;
   /** Share lost, 0 to 1; null: not seen, so that it is as on cars of its age. */
   readonly share: number | null;
+  readonly sort?: Sort;
 }
 
 /** Something without which a car cannot be used, and the findings that say so. */

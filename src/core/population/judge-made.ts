@@ -2,7 +2,7 @@ import type { Plan } from '../body/plan';
 import type { Aspect, Zone } from '../body/zone';
 import { aspectOf, type Cell } from '../coverage/coverage';
 import { type Judgement, judge } from '../judge/judge';
-import { MODEL_NAMES, type ModelTables } from '../judge/models';
+import type { ModelTables } from '../judge/models';
 import type { AnyRecord, StoredRecord } from '../kinds';
 import { findingSchema } from '../kinds/finding';
 import type { PaintState } from '../paint/profiles';
@@ -53,9 +53,11 @@ export function judgeMade(plan: Plan, made: MadeCar, tables: ModelTables, hidden
   const zones = [...made.panels]
     .filter(([slug]) => !hidden(plan.zones.get(slug)!, 'paint'))
     .map(([zone, state]) => ({ zone, state: { survivor: surely(state) } }));
-  const known: Readonly<Record<string, unknown>> = { coverage: { cells }, paint: { zones } };
-  const judged = Object.fromEntries(MODEL_NAMES.map((name) => [name, known[name] ?? judgement[name]]));
-  return { plan, records: judgement.records, car: judgement.car, tables, ...judged } as unknown as Judgement;
+  // What is known stands before what the models would say; those that nothing asks never judge.
+  return Object.create(judgement, {
+    coverage: { value: { cells }, enumerable: true },
+    paint: { value: { zones }, enumerable: true },
+  }) as Judgement;
 }
 
 const surely = (state: PaintState): Record<PaintState, number> => ({

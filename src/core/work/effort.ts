@@ -4,6 +4,7 @@ import type { Takes } from '../catalogue/flaws/flaw';
 import { namesAPart } from '../catalogue/flaws/names-a-part';
 import type { RemedyId } from '../catalogue/remedies';
 import type { Finding } from '../kinds/finding';
+import { sizeOf } from './extent';
 import { shareOf } from './share';
 import type { AnewRow, WorkTable } from './work-table';
 
@@ -65,7 +66,8 @@ function reckonAnew(zone: Place, aspect: Aspect, table: WorkTable): number {
   return effortOf(row.remedy, table) * (row.times + row.perM2 * zone.areaM2) * bearing(zone, aspect, table);
 }
 
-type Told = Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'iso4628' | 'touchedIn' | 'where'>;
+type Told = Pick<Finding, 'flaw' | 'count' | 'sizeMm' | 'share' | 'iso4628' | 'touchedIn' | 'where'> &
+  Partial<Pick<Finding, 'outline'>>;
 
 /** What putting a finding right takes: where a thing at the place is named, that thing alone. */
 export function takesOf(finding: Pick<Finding, 'flaw' | 'where'>): Takes {
@@ -84,7 +86,7 @@ function extentOf(finding: Told, grows: Takes['grows'], table: WorkTable): numbe
   const against =
     share !== null && share > 0
       ? share / (flaw.typicalShare ?? 0.05)
-      : (finding.sizeMm ?? flaw.typicalMm) / flaw.typicalMm;
+      : (sizeOf(finding) ?? flaw.typicalMm) / flaw.typicalMm;
   const by = Math.min(extent.most, Math.max(extent.least, against ** extent.bySize));
   return by * (grows === 'each' ? each : count ** extent.byCount);
 }

@@ -262,6 +262,8 @@ export const record = pgTable(
     check('record_kind', sql`kind ~ '^[a-z][a-z-]*$'`),
     check('record_version', sql`version > 0`),
     uniqueIndex('record_one_car').on(t.inspectionId).where(sql`kind = 'car'`),
+    // Lost structure alarms the house's managers: few, and asked for at every change.
+    index('record_structural').on(t.orgId).where(sql`kind = 'finding' and body->>'flaw' = 'structural-loss'`),
   ],
 );
 

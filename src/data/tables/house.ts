@@ -143,3 +143,20 @@ export const deletion = pgTable(
 );
 export const ERASABLE = ['lot', 'sale', 'person'] as const;
 export type Erasable = (typeof ERASABLE)[number];
+
+/** Who of the house's managers has taken note of lost structure that an inspector found. */
+export const alarmHeard = pgTable(
+  'alarm_heard',
+  {
+    orgId: uuid('org_id')
+      .notNull()
+      .references(() => organisation.id, { onDelete: 'cascade' }),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    /** The finding that raised it; a revision carries it on under the same id. */
+    recordId: uuid('record_id').notNull(),
+    at: instant('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.orgId, t.recordId, t.userId] })],
+);

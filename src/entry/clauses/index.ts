@@ -4,13 +4,32 @@ import { absence } from './absence';
 import { blocked } from './blocked';
 import { clean } from './clean';
 import { finding } from './finding';
+import { fluid } from './fluid';
 import { gap } from './gap';
 import { spotTest } from './spot-test';
+import { start } from './start';
 import { thickness } from './thickness';
+import { tire } from './tire';
+import { tried } from './tried';
 import { undo } from './undo';
+import { wet } from './wet';
 
 /** Every kind of sentence, in the order in which they are tried; the last takes what is left. */
-export const CLAUSES = { gap, undo, blocked, spotTest, absence, clean, finding, thickness } as const;
+export const CLAUSES = {
+  gap,
+  undo,
+  wet,
+  fluid,
+  start,
+  tried,
+  blocked,
+  tire,
+  spotTest,
+  absence,
+  clean,
+  finding,
+  thickness,
+} as const;
 
 /** Anything that a line can be understood to say. */
 export type EntryItem = (typeof CLAUSES)[keyof typeof CLAUSES] extends infer C

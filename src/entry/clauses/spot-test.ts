@@ -7,7 +7,7 @@ import { FILLER, PLACE_WORDS } from '../phrases';
 import { takeZone } from '../take-zone';
 import type { TokenCursor } from '../token-cursor';
 
-type Test = 'magnet' | 'tap' | 'press' | 'wipe';
+type Test = 'magnet' | 'tap' | 'press' | 'wipe' | 'touch';
 type Result = readonly [test: Test, result: string];
 
 interface SpotTestItem {
@@ -66,6 +66,15 @@ const TESTS: PhraseTable<Result> = [
     'feels soft',
   ]),
   ...says('press', 'hard', ['hard when pressed', 'presses hard', 'press hard', 'feels hard']),
+  ...says('touch', 'damp', [
+    'damp to the touch',
+    'wet to the touch',
+    'feels damp',
+    'feels wet',
+    'damp behind it',
+    'wet behind it',
+  ]),
+  ...says('touch', 'dry', ['dry to the touch', 'feels dry', 'bone dry']),
   ...says('wipe', 'wipes-off', ['brown wipes off', 'rust wipes off', 'wipes off']),
 ];
 /** A test that is named and whose result is none of those. */
@@ -117,7 +126,7 @@ export const spotTest = defineClause<SpotTestItem>({
       ],
       facts: ({ zone, results }) =>
         Object.entries(results)
-          .filter(([t]) => t !== 'wipe')
+          .filter(([t, r]) => t !== 'wipe' && r !== 'dry')
           .map(([t, r]) => `metal ${zone} ${t === 'magnet' ? `magnet-${r}` : (FACTS[r] ?? r)}`),
     },
   },

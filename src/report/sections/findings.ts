@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { VIEWS } from '@/core/body/zone';
+import { VIEWS, type Zone } from '@/core/body/zone';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { severity } from '@/core/findings/loss';
 import type { StoredRecord } from '@/core/kinds';
@@ -7,6 +7,7 @@ import { pairOf } from '@/core/photo/pairs';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
 import { countedName, flawCause } from '@/words/flaws';
+import { bearsText } from '@/words/metal';
 import { plural } from '@/words/plural';
 import { extentText } from '@/words/report';
 import { REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
@@ -24,6 +25,7 @@ function rowOf(
   { number, record }: NumberedFinding,
   photos: readonly StoredRecord<'photo'>[],
   grave: number,
+  zone: Zone | undefined,
   wording: Wording,
 ): FindingRow {
   const { id, body } = record;
@@ -39,7 +41,7 @@ function rowOf(
     place: body.place,
     title: capital(`${zoneName(body.zone, wording)}: ${countedName(body, wording.words)}`),
     evidence: body.evidence,
-    lines: [extentText(body), body.note].filter(Boolean),
+    lines: [extentText(body), bearsText(body.flaw, zone), body.note].filter(Boolean),
     aside: `${cause ? `Usually: ${cause}. ` : ''}Possible remedy: ${remedies.map((r) => REMEDY_WORDS[r]).join(', or ')}.`,
     pictures: [
       ...(far ? [{ ...pictureRow(far, null, wording), lead: 'From afar: ' }] : []),
@@ -68,7 +70,7 @@ export const findings = defineSection({
         .map((f) => [f.id, severity(f.body)]),
     ),
   }),
-  blocks: ({ sealed, findings: all, records, wording }) => {
+  blocks: ({ sealed, plan, findings: all, records, wording }) => {
     const photos = recordsOf(records, 'photo');
     const n = sealed.withheld.reduce((sum, w) => sum + w.count, 0);
     const reasons = sealed.withheld.map((w) => `${w.count}, ${w.reason}`).join('; ');
@@ -84,7 +86,7 @@ export const findings = defineSection({
               return [
                 {
                   title: capital(term(VIEW_WORDS, view, wording.words)),
-                  findings: own.map((f) => rowOf(f, photos, grave(f), wording)),
+                  findings: own.map((f) => rowOf(f, photos, grave(f), plan.zones.get(f.record.body.zone), wording)),
                 },
               ];
             }),

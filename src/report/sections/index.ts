@@ -12,6 +12,7 @@ import { notSeen } from './not-seen';
 import { paint } from './paint';
 import { pictures } from './pictures';
 import { plans } from './plans';
+import { running } from './running';
 import { summary } from './summary';
 
 /** The sections of a report in the order in which they are read. A new one is a file beside this and a word here. */
@@ -23,6 +24,7 @@ export const SECTIONS = {
   fit,
   metal,
   bright,
+  running,
   claims,
   notSeen,
   conditions,

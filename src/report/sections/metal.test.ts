@@ -43,6 +43,7 @@ function shown(...records: AnyRecord[]): { blocks: readonly Block[]; text: strin
     wording: PLAIN_WORDING,
     unit: 'um',
     timeZone: undefined,
+    onDay: '2027-03-04',
   });
   return { blocks, text: JSON.stringify(blocks) };
 }

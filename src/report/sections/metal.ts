@@ -1,12 +1,16 @@
 import { z } from 'zod';
+import { flawById } from '@/core/catalogue/flaws/by-id';
 import { CONSTRUCTIONS } from '@/core/catalogue/weak-spots';
 import type { AnyRecord } from '@/core/kinds';
 import { BLOCKED_BY } from '@/core/kinds/look';
+import { BAY_IDS, bayStates } from '@/core/metal/bays';
 import { STORAGES } from '@/core/metal/exposure-table';
 import { forecast } from '@/core/metal/forecast';
 import { SPOT_STATES } from '@/core/metal/spot-table';
 import { weakPlaces } from '@/core/metal/weak-places';
 import { recordsOf } from '@/core/records/reduce';
+import { bayName, bayText } from '@/words/bays';
+import { capital } from '@/words/capital';
 import {
   BUILD_WORDS,
   FORECAST_SAYS,
@@ -49,9 +53,31 @@ const metalPart = z.object({
   ),
   forecasts: z.array(z.object({ storage: z.enum(STORAGES), first: years, spots: z.array(years) })),
   wasting: z.array(z.object({ finding: z.string(), zone: z.string() })),
+  bays: z
+    .array(
+      z.object({
+        id: z.enum(BAY_IDS),
+        zones: z.array(z.string()),
+        seen: z.number().int(),
+        places: z.number().int(),
+        blockedBy: z.array(z.enum(BLOCKED_BY)),
+        /** Something found there is left out of the report. */
+        withheld: z.boolean(),
+      }),
+    )
+    .default([]),
+  underside: z.object({ low: z.number(), high: z.number(), forItsYears: z.number() }).nullable().default(null),
 });
 type MetalPart = z.infer<typeof metalPart>;
-const NOTHING: MetalPart = { build: null, places: [], spots: [], forecasts: [], wasting: [] };
+const NOTHING: MetalPart = {
+  build: null,
+  places: [],
+  spots: [],
+  forecasts: [],
+  wasting: [],
+  bays: [],
+  underside: null,
+};
 
 const text = (t: string): Cell => ({ text: t });
 
@@ -124,6 +150,34 @@ function rustBlocks(records: readonly AnyRecord[], wording: Wording): Block[] {
   ];
 }
 
+/** From below and inside, bay by bay: what was found there, what was not seen. Silent of a bay where something is left out. */
+function bayBlocks(m: MetalPart, records: readonly AnyRecord[], wording: Wording): Block[] {
+  if (m.bays.length === 0 || m.bays.every((b) => b.seen === 0)) return [];
+  const found = recordsOf(records, 'finding').filter((f) => ['metal', 'shape'].includes(flawById(f.body.flaw).family));
+  const says = (b: MetalPart['bays'][number]) => {
+    const own = found.filter((f) => b.zones.includes(f.body.zone)).map((f) => f.body);
+    return own.length === 0 && b.withheld ? 'looked at' : bayText(b, own, wording);
+  };
+  const u = m.underside;
+  return [
+    { kind: 'heading', text: 'From below, bay by bay', evidence: 'seen' },
+    ...(u
+      ? [
+          {
+            kind: 'para' as const,
+            text: `${Math.round(u.low)} to ${Math.round(u.high)} of 100 as it stands; ${Math.round(u.forItsYears)} % of cars of its years are worse.`,
+          },
+        ]
+      : []),
+    {
+      kind: 'table',
+      label: 'Bays of the underside and inner structure',
+      columns: [{ name: 'Bay' }, { name: 'How it is', wide: true }],
+      rows: m.bays.map((b) => [text(bayName(b.id, wording)), text(capital(says(b)))]),
+    },
+  ];
+}
+
 function forecastBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
   if (m.forecasts.length === 0 || m.wasting.length === 0) return [];
   const columns = m.forecasts.map((f) => ({ name: STORAGE_WORDS[f.storage], figures: true }));
@@ -156,12 +210,19 @@ function placesTold(
   return weakPlaces(plan, open, car, tables.weakSpots).filter((p) => p.state !== 'unseen' || !found.has(p.id));
 }
 
+/** The underside in two figures; null where nobody saw anything of it. */
+function undersideOf(judgement: ToSeal['judgement'], grade: ToSeal['grade']) {
+  const axis = grade.axes.find((a) => a.axis === 'underside');
+  const seen = judgement.coverage.byView.underneath.seen > 0;
+  return axis && seen ? { low: axis.grade.low!, high: axis.grade.high!, forItsYears: axis.forItsYears } : null;
+}
+
 /** Where it rusts by construction, what was tried, what that says, how long it lasts. */
 export const metal = defineSection({
   title: 'Metal',
   sealed: { metal: metalPart.optional() },
   blank: { metal: undefined },
-  seal: ({ judgement, records, tables }) => {
+  seal: ({ judgement, grade, records, tables }) => {
     const { metal: judged, findings } = judgement;
     const open = new Set(findings.all.filter((f) => f.body.withheld === null).map((f) => f.id));
     const wasting = judged.wasting.filter((w) => open.has(w.finding));
@@ -194,6 +255,15 @@ export const metal = defineSection({
         })),
         forecasts: drawn.map(({ storage, first, spots }) => ({ storage, first, spots: [...spots] })),
         wasting: wasting.map(({ finding, zone }) => ({ finding, zone })),
+        bays: bayStates(judgement.plan, judgement.coverage.cells).map((b) => ({
+          id: b.id,
+          zones: [...b.zones],
+          seen: b.seen,
+          places: b.places,
+          blockedBy: [...b.blockedBy],
+          withheld: b.findings.some((f) => f.body.withheld !== null),
+        })),
+        underside: undersideOf(judgement, grade),
       },
     };
   },
@@ -203,6 +273,7 @@ export const metal = defineSection({
     return [
       ...placesBlocks(m, nameOf),
       ...spotBlocks(m, nameOf),
+      ...bayBlocks(m, records, wording),
       ...rustBlocks(records, wording),
       ...forecastBlocks(m, nameOf),
     ];

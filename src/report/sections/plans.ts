@@ -36,6 +36,7 @@ export const plans = defineSection({
             number,
             zone: body.zone,
             place: body.place,
+            outline: body.outline,
             family: flawById(body.flaw).family,
             severity: sealed.severity?.[id] ?? severity(body),
           })),

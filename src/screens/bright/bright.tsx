@@ -1,20 +1,34 @@
 'use client';
 
+import { useMemo } from 'react';
 import { platingRating } from '@/core/bright/rating';
 import { AspectChapter } from '@/ui/chapter/aspect-chapter';
 import { ToWalk } from '@/ui/chapter/aspect-findings';
 import { useWording } from '@/ui/preferences';
-import { useCar, useRecords } from '@/ui/records/inspection';
+import { useCar, useJudged, useRecords } from '@/ui/records/inspection';
+import { useSaleDay } from '@/ui/wheels/use-sale-day';
 import { platingText, SHARE_CAUTION } from '@/words/shares';
 import { zoneName } from '@/words/zones';
 import { BRIGHT_ASPECTS } from './bright-aspects';
 import { Ledger } from './ledger';
+import { pieceDots } from './piece-dots';
+import { Wheels } from './wheels';
 
-/** Plated and polished parts, and glass; first what was measured of the plating. */
+const LEGEND = 'Lozenge: a piece or a tire that wants something.';
+
+/** Plated and polished parts, glass, seals, tops, tires; first what was measured of the plating. */
 export function Bright() {
+  const { plan } = useCar();
+  const on = useSaleDay();
+  const judged = useJudged((j) => j.judgement);
+  const dots = useMemo(
+    () => (plan && judged ? pieceDots(plan, judged.bright.ledger, judged.wheels, on) : undefined),
+    [plan, judged, on],
+  );
   return (
-    <AspectChapter title="Bright and glass" aspects={BRIGHT_ASPECTS}>
+    <AspectChapter title="Bright and glass" aspects={BRIGHT_ASPECTS} {...(dots && { dots, legend: LEGEND })}>
       <Platings />
+      <Wheels />
       <Ledger />
     </AspectChapter>
   );

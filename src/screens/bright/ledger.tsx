@@ -1,15 +1,17 @@
 'use client';
 
-import { completenessOf, type LedgerLine, unevenPairs } from '@/core/bright/ledger';
+import { completenessOf, type LedgerLine, type OddPane, unevenPairs } from '@/core/bright/ledger';
+import { PIECE_SORTS, sortOf } from '@/core/catalogue/pieces';
 import { PieceRow } from '@/ui/bright/piece-row';
 import { ToWalk } from '@/ui/chapter/aspect-findings';
 import { useWording } from '@/ui/preferences';
 import { useCar, useJudged } from '@/ui/records/inspection';
-import { pieceName, pieceRemedyText, pieceText } from '@/words/pieces';
+import { oddPaneText, PIECE_SORT_WORDS, pieceName, pieceRemedyText, pieceText } from '@/words/pieces';
 import { plural } from '@/words/plural';
 import { zoneName } from '@/words/zones';
 
 const NONE: readonly LedgerLine[] = [];
+const NO_PANES: readonly OddPane[] = [];
 const COUNTS = [
   ['fitted', 'fitted'],
   ['along', 'come along'],
@@ -23,6 +25,7 @@ export function Ledger() {
   const { car } = useCar();
   const wording = useWording(car?.steering);
   const lines = useJudged((j) => j.judgement?.bright.ledger ?? NONE);
+  const odd = useJudged((j) => j.judgement?.bright.oddPanes ?? NO_PANES);
   if (lines.length === 0) return null;
   const counts = completenessOf(lines);
   const wanting = lines.filter(
@@ -52,19 +55,26 @@ export function Ledger() {
           </p>
         )}
       </section>
-      {(wanting.length > 0 || uneven.length > 0) && (
+      {(wanting.length > 0 || uneven.length > 0 || odd.length > 0) && (
         <section className="grid gap-2 border-b border-line p-4" aria-label="Pieces that want something">
           <h2 className="text-lg font-bold">Pieces that want something</h2>
+          {PIECE_SORTS.map((sort) => {
+            const own = wanting.filter((l) => sortOf(l.of) === sort);
+            return own.length === 0 ? null : (
+              <div key={sort} className="grid gap-1.5 text-sm">
+                <h3 className="font-semibold text-soft">{PIECE_SORT_WORDS[sort]}</h3>
+                <ul className="grid gap-1.5">
+                  {own.map((l) => (
+                    <Wanting key={l.id} line={l} place={l.zone ? placed(l.zone) : ''} />
+                  ))}
+                </ul>
+              </div>
+            );
+          })}
           <ul className="grid gap-1.5 text-sm">
-            {wanting.map((l) => (
-              <li key={l.id} className="border-l-2 border-ink/50 pl-2">
-                <strong className="first-letter:uppercase">{pieceName(l.zone ? placed(l.zone) : '', l.of.name)}</strong>
-                : {pieceText(l.record!.body)}
-                {pieceRemedyText(l.of, l.record!.body.faults) && (
-                  <span className="block text-soft first-letter:uppercase">
-                    {pieceRemedyText(l.of, l.record!.body.faults)}.
-                  </span>
-                )}
+            {odd.map((o) => (
+              <li key={`${o.line.id}/${o.says}`} className="border-l-2 border-dashed border-ink/50 pl-2">
+                <strong>{placed(o.line.zone ?? '')}</strong>: {oddPaneText(o)}
               </li>
             ))}
             {uneven.map(([a, b]) => (
@@ -85,5 +95,17 @@ export function Ledger() {
         </ul>
       </section>
     </>
+  );
+}
+
+/** A piece that is not as it should be, with what puts it right. */
+function Wanting({ line, place }: { line: LedgerLine; place: string }) {
+  const body = line.record!.body;
+  const remedy = pieceRemedyText(line.of, body.faults);
+  return (
+    <li className="border-l-2 border-ink/50 pl-2">
+      <strong className="first-letter:uppercase">{pieceName(place, line.of.name)}</strong>: {pieceText(body)}
+      {remedy && <span className="block text-soft first-letter:uppercase">{remedy}.</span>}
+    </li>
   );
 }

@@ -1,15 +1,28 @@
 import { Armchair } from 'lucide-react';
-import { AspectChapter } from '@/ui/chapter/aspect-chapter';
+import { functionName } from '@/words/functions';
 import type { Chapter } from '../place';
+import { Cabin } from './cabin';
+import { CABIN_ASPECTS } from './cabin-aspects';
 
-const ASPECTS = ['trim', 'rubber', 'function'] as const;
-
-/** Trim and seals, and what works. */
+/** Trim, and what works. */
 export const cabin: Chapter = {
   slug: 'cabin',
   name: 'Cabin and functions',
   Icon: Armchair,
-  Screen: () => <AspectChapter title="Cabin and functions" aspects={ASPECTS} />,
-  aspects: ASPECTS,
-  says: () => ({ holds: '' }),
+  Screen: Cabin,
+  aspects: CABIN_ASPECTS,
+  says: ({ functions: { begun, asked, dead, untried } }) => {
+    const [first] = dead.filter((l) => l.of.safety);
+    return {
+      holds: begun
+        ? [
+            `${asked.length - untried.length} of ${asked.length} functions tried`,
+            dead.length > 0 ? `${dead.length} do not work` : '',
+          ]
+            .filter(Boolean)
+            .join(', ')
+        : '',
+      loudest: first ? `Does not work: ${functionName(first)}` : undefined,
+    };
+  },
 };

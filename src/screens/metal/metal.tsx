@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type Cell, isSeen } from '@/core/coverage/coverage';
 import type { JudgedMetal } from '@/core/metal/model';
 import type { WeakPlace } from '@/core/metal/weak-places';
 import { weakDots } from '@/ui/body-plan/weak-dots';
@@ -13,12 +12,12 @@ import { BUILD_WORDS, raisedText, readingText, reasonText, resultsText, SPOT_MEA
 import { plural } from '@/words/plural';
 import { rustText, SHARE_CAUTION } from '@/words/shares';
 import { zoneName } from '@/words/zones';
+import { Bays } from './bays';
 import { HowLong } from './how-long';
 import { METAL_ASPECTS } from './metal-aspects';
 
 const LEGEND =
   'Lozenge: a weak spot; dashed while nobody was there, yellow where its water was found, filled where rust or water was found.';
-const NO_CELLS: readonly Cell[] = [];
 /** How many of the next looks are listed. */
 const NEXT_LISTED = 6;
 
@@ -31,9 +30,9 @@ export function Metal() {
       {judged && (
         <>
           <Alarm />
-          <Underside />
           <LookNext judged={judged} />
           {judged.spots.length > 0 && <Tests judged={judged} />}
+          <Bays />
           <Rusted />
           <HowLong wasting={judged.wasting} />
         </>
@@ -56,43 +55,6 @@ function Alarm() {
         Not to be driven, not to be lifted by it. It caps the grade and stands on the report’s first page. Steering,
         spring, brake and belt mounts are for a qualified repairer.
       </p>
-    </section>
-  );
-}
-
-/** From below, in two figures: as it stands, and among cars of its years; what of it could not be seen. */
-function Underside() {
-  const axis = useJudged((j) => j.grade?.axes.find((a) => a.axis === 'underside') ?? null);
-  const cells = useJudged((j) => j.judgement?.coverage.cells.filter((c) => c.zone.view === 'underneath') ?? NO_CELLS);
-  if (!axis || cells.length === 0) return null;
-  const bays = [...new Set(cells.map((c) => c.zone.slug))];
-  const unseen = bays.filter((b) => cells.every((c) => c.zone.slug !== b || !isSeen(c)));
-  const blocked = unseen.filter((b) => cells.some((c) => c.zone.slug === b && c.status === 'blocked'));
-  return (
-    <section className="grid gap-2 border-b border-line p-4" aria-label="From below">
-      <h2 className="text-lg font-bold">From below</h2>
-      {unseen.length === bays.length ? (
-        <p className="text-sm">Nobody saw it from below: nothing is said of it.</p>
-      ) : (
-        <>
-          <dl className="grid grid-cols-2 gap-2">
-            <div className="border border-line p-2">
-              <dd className="figure text-xl font-semibold">
-                {Math.round(axis.grade.low!)} to {Math.round(axis.grade.high!)}
-              </dd>
-              <dt className="text-xs text-soft">of 100, as it stands</dt>
-            </div>
-            <div className="border border-line p-2">
-              <dd className="figure text-xl font-semibold">{Math.round(axis.forItsYears)} %</dd>
-              <dt className="text-xs text-soft">of cars of its years are worse</dt>
-            </div>
-          </dl>
-          <p className="text-sm text-soft">
-            {bays.length - unseen.length} of {plural(bays.length, 'bay')} seen
-            {blocked.length > 0 && `, ${blocked.length} could not be seen`}.
-          </p>
-        </>
-      )}
     </section>
   );
 }

@@ -1,15 +1,38 @@
 import { Cog } from 'lucide-react';
-import { AspectChapter } from '@/ui/chapter/aspect-chapter';
+import { capital } from '@/words/capital';
+import { plural } from '@/words/plural';
+import { gateText } from '@/words/running';
 import type { Chapter } from '../place';
+import { Running } from './running';
+import { RUNNING_ASPECTS } from './running-aspects';
 
-const ASPECTS = ['leaks', 'tire'] as const;
-
-/** Fluids, leaks, tires. */
+/** Fluids, the start, the idle, leaks, the road test. */
 export const running: Chapter = {
   slug: 'running',
   name: 'Running',
   Icon: Cog,
-  Screen: () => <AspectChapter title="Running" aspects={ASPECTS} />,
-  aspects: ASPECTS,
-  says: () => ({ holds: '' }),
+  Screen: Running,
+  aspects: RUNNING_ASPECTS,
+  says: ({ running: r, leaks, fluids }) => {
+    const [source] = leaks.answer.sources;
+    // An owner's no is no fault of the car.
+    const forbids = r.gate.forbids.filter((f) => f !== 'leave');
+    return {
+      holds: [
+        fluids.all.length > 0 ? `${plural(fluids.all.length, 'fluid')} looked at` : '',
+        r.starts.all.length > 0 ? plural(r.starts.all.length, 'start') : '',
+        r.points.length > 0 ? `${plural(r.points.length, 'moment')} logged` : '',
+        r.road?.driven ? 'driven' : '',
+      ]
+        .filter(Boolean)
+        .join(', '),
+      loudest: r.starts.doesNotRun
+        ? 'It does not run'
+        : forbids.length > 0
+          ? gateText({ ...r.gate, forbids, no: [] })
+          : source && source.chance > 0.5
+            ? `Leaks: ${capital(leaks.layout.get(source.place)?.name ?? source.place)}`
+            : undefined,
+    };
+  },
 };

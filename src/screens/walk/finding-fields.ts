@@ -15,6 +15,10 @@ export interface FindingFields {
   evidence: Evidence;
   touchedIn: boolean;
   magnet: '' | NonNullable<BodyOf<'finding'>['magnet']>;
+  active: BodyOf<'finding'>['active'];
+  treated: BodyOf<'finding'>['treated'];
+  joined: '' | NonNullable<BodyOf<'finding'>['joined']>;
+  outline: BodyOf<'finding'>['outline'];
   note: string;
   withheld: string;
 }
@@ -30,6 +34,10 @@ export const findingFields = (b: BodyOf<'finding'> | null): FindingFields => ({
   evidence: b?.evidence ?? 'seen',
   touchedIn: b?.touchedIn ?? false,
   magnet: b?.magnet ?? '',
+  active: b?.active ?? 'unknown',
+  treated: b?.treated ?? 'unknown',
+  joined: b?.joined ?? '',
+  outline: b?.outline ?? null,
   note: b?.note ?? '',
   withheld: b?.withheld ?? '',
 });
@@ -66,6 +74,10 @@ export function findingBody(
     evidence: given.evidence,
     touchedIn: given.touchedIn,
     magnet: given.magnet || null,
+    active: given.active,
+    treated: given.treated,
+    joined: given.joined || null,
+    outline: given.outline,
     note: given.note,
     withheld: given.withheld.trim() || null,
     place: before?.place ?? at.place,

@@ -7,6 +7,7 @@ import { asksOf } from '@/core/catalogue/flaws/asks';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { scalePartOf } from '@/core/catalogue/flaws/iso4628';
 import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
+import { JOINTS } from '@/core/catalogue/joints';
 import { MAGNETS } from '@/core/catalogue/spot-tests';
 import type { StoredRecord } from '@/core/kinds';
 import { EVIDENCE } from '@/core/kinds/common';
@@ -16,13 +17,15 @@ import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot } from '@/ui/records/inspection';
 import { useRecordForm } from '@/ui/records/use-record-form';
 import { flawCause, flawName } from '@/words/flaws';
-import { MAGNET_WORDS } from '@/words/terms';
+import { JOINT_WORDS, MAGNET_WORDS } from '@/words/terms';
 import { zoneName } from '@/words/zones';
 import { AlongEdge } from './along-edge';
 import { type FindingFields, findingBody, findingFields } from './finding-fields';
 import { FindingPictures } from './finding-pictures';
 import { FlawChoice } from './flaw-choice';
 import { Labelled } from './labelled';
+import { OneOf } from './one-of';
+import { OutlineField } from './outline-field';
 import { PhotoDrop } from './photo-drop';
 import { ScaleField } from './scale-field';
 
@@ -96,7 +99,7 @@ export function FindingSheet({
                 Another
               </button>
             </div>
-            {flaw === OWN_WORDS ? <OwnWords form={form} /> : <Extent form={form} flaw={flaw} />}
+            {flaw === OWN_WORDS ? <OwnWords form={form} /> : <Extent form={form} flaw={flaw} zone={zone} />}
             {finding ? (
               <PhotoDrop zone={zone.slug} finding={finding.id} />
             ) : (
@@ -150,7 +153,7 @@ function OwnWords({ form }: { form: Form }) {
 }
 
 /** What is worth asking of this flaw, and no more. */
-function Extent({ form, flaw }: { form: Form; flaw: string }) {
+function Extent({ form, flaw, zone }: { form: Form; flaw: string; zone: Zone }) {
   const asks = asksOf(flaw);
   const part = scalePartOf(flaw);
   const { register } = form;
@@ -180,7 +183,47 @@ function Extent({ form, flaw }: { form: Form; flaw: string }) {
           )}
         </div>
       )}
-      {asks.has('magnet') && <Magnet form={form} />}
+      {asks.has('size') && <OutlineField zone={zone} form={form} />}
+      {asks.has('magnet') && (
+        <OneOf
+          form={form}
+          name="magnet"
+          legend="Magnet"
+          choices={[['', 'not tried'], ...MAGNETS.map((m) => [m, MAGNET_WORDS[m].replace('a magnet ', '')] as const)]}
+        />
+      )}
+      {asks.has('moving') && (
+        <>
+          <OneOf
+            form={form}
+            name="active"
+            legend="Does it go on?"
+            choices={[
+              ['unknown', 'cannot say'],
+              ['steady', 'steady'],
+              ['active', 'active'],
+            ]}
+          />
+          <OneOf
+            form={form}
+            name="treated"
+            legend="Treated against it?"
+            choices={[
+              ['unknown', 'cannot say'],
+              ['yes', 'treated'],
+              ['no', 'not treated'],
+            ]}
+          />
+        </>
+      )}
+      {asks.has('joint') && (
+        <OneOf
+          form={form}
+          name="joined"
+          legend="How it is joined"
+          choices={[['', 'not seen'], ...JOINTS.map((j) => [j, JOINT_WORDS[j]] as const)]}
+        />
+      )}
       {part && <ScaleField part={part} value={form.watch('iso4628')} onChange={(v) => form.setValue('iso4628', v)} />}
       {asks.has('edge') && <AlongEdge onSay={(where) => form.setValue('where', where)} />}
       <Labelled text={asks.has('thing') ? 'Which thing' : 'Where on it'}>
@@ -208,28 +251,5 @@ function Extent({ form, flaw }: { form: Form; flaw: string }) {
         </Labelled>
       </details>
     </>
-  );
-}
-
-/** How a magnet holds there; nothing where it was not tried. */
-function Magnet({ form }: { form: Form }) {
-  const held = form.watch('magnet');
-  return (
-    <fieldset>
-      <legend className="mb-1 text-sm font-semibold">Magnet</legend>
-      <div className="flex flex-wrap gap-1.5">
-        {(['', ...MAGNETS] as const).map((m) => (
-          <button
-            key={m}
-            type="button"
-            className="btn btn-small min-h-11"
-            aria-pressed={held === m}
-            onClick={() => form.setValue('magnet', m)}
-          >
-            {m === '' ? 'not tried' : MAGNET_WORDS[m].replace('a magnet ', '')}
-          </button>
-        ))}
-      </div>
-    </fieldset>
   );
 }

@@ -20,6 +20,8 @@ export interface PlanPin {
   readonly id: string;
   readonly zone: string;
   readonly place: { uMm: number; vMm: number } | null;
+  /** Its extent as drawn on the panel, panel mm. */
+  readonly outline?: readonly { readonly uMm: number; readonly vMm: number }[] | null;
   readonly family: Family;
   readonly severity: number;
   /** The number under which a report lists it. */

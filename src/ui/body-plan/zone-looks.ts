@@ -103,6 +103,7 @@ export function findingPins(records: readonly AnyRecord[] | ReadonlyMap<string, 
     id: f.id,
     zone: f.body.zone,
     place: f.body.place,
+    outline: f.body.outline,
     family: flawById(f.body.flaw).family,
     severity: severity(f.body),
   }));

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import type { LedgerLine } from '@/core/bright/ledger';
-import { PIECE_FAULTS, type PieceFault, PRESENCE, type Presence } from '@/core/catalogue/pieces';
+import { BASE_FACTS, type PieceFault, PRESENCE, type Presence, pieceAspectOf } from '@/core/catalogue/pieces';
+import type { BodyOf } from '@/core/kinds';
 import { BASE_WORDS, FAULT_WORDS, PRESENCE_WORDS, pieceRemedyText } from '@/words/pieces';
 import { useLot } from '../records/inspection';
 
@@ -30,6 +31,7 @@ export function PieceRow({ line, name }: { line: LedgerLine; name: string }) {
           piece: line.piece,
           presence: 'fitted',
           ...body,
+          aspect: pieceAspectOf(of),
           ...change,
           at: new Date().toISOString(),
         },
@@ -47,6 +49,7 @@ export function PieceRow({ line, name }: { line: LedgerLine; name: string }) {
     });
   const there = body?.presence === 'fitted' || body?.presence === 'along';
   const remedy = pieceRemedyText(of, body?.faults ?? []);
+  const platable = of.base?.startsWith('chromed-') ?? false;
   return (
     <li className={`grid gap-1.5 border p-2 text-sm ${record ? 'border-line bg-wash' : 'border-dashed border-ink/60'}`}>
       <p className="flex flex-wrap items-baseline gap-x-2">
@@ -89,7 +92,7 @@ export function PieceRow({ line, name }: { line: LedgerLine; name: string }) {
           </button>
           {open && (
             <div className="flex flex-wrap gap-1.5" role="group" aria-label={`What is wrong: ${name}`}>
-              {PIECE_FAULTS.map((f) => (
+              {BASE_FACTS[of.base].faults.map((f) => (
                 <button
                   key={f}
                   type="button"
@@ -100,27 +103,58 @@ export function PieceRow({ line, name }: { line: LedgerLine; name: string }) {
                   {FAULT_WORDS[f]}
                 </button>
               ))}
-              <button
-                type="button"
-                className="btn btn-small min-h-11"
-                aria-pressed={body?.replated === 'yes'}
-                onClick={() => put({ replated: body?.replated === 'yes' ? 'unknown' : 'yes' })}
-              >
-                plated again
-              </button>
-              <button
-                type="button"
-                className="btn btn-small min-h-11"
-                aria-pressed={body?.replated === 'no'}
-                onClick={() => put({ replated: body?.replated === 'no' ? 'unknown' : 'no' })}
-              >
-                plating of the works
-              </button>
+              {platable && (
+                <>
+                  <button
+                    type="button"
+                    className="btn btn-small min-h-11"
+                    aria-pressed={body?.replated === 'yes'}
+                    onClick={() => put({ replated: body?.replated === 'yes' ? 'unknown' : 'yes' })}
+                  >
+                    plated again
+                  </button>
+                  <button
+                    type="button"
+                    className="btn btn-small min-h-11"
+                    aria-pressed={body?.replated === 'no'}
+                    onClick={() => put({ replated: body?.replated === 'no' ? 'unknown' : 'no' })}
+                  >
+                    plating of the works
+                  </button>
+                </>
+              )}
             </div>
           )}
         </>
       )}
+      {there && mayEdit && of.base === 'glass' && <PaneSays body={body!} name={name} onSay={put} />}
       {problem && <p role="alert">{problem}</p>}
     </li>
+  );
+}
+
+const PANE_SAYS = [
+  ['mark', 'Maker’s mark'],
+  ['code', 'Date code'],
+  ['etched', 'Etched into it'],
+] as const;
+
+/** What stands on a pane: kept when one leaves the field. */
+function PaneSays({ body, name, onSay }: { body: BodyOf<'piece'>; name: string; onSay: (change: object) => void }) {
+  return (
+    <fieldset className="grid grid-cols-3 gap-1.5">
+      <legend className="sr-only">What stands on it: {name}</legend>
+      {PANE_SAYS.map(([key, says]) => (
+        <label key={key} className="grid gap-0.5 text-xs text-soft">
+          {says}
+          <input
+            className="field figure text-sm text-ink"
+            defaultValue={body[key]}
+            maxLength={40}
+            onBlur={(e) => e.currentTarget.value.trim() !== body[key] && onSay({ [key]: e.currentTarget.value })}
+          />
+        </label>
+      ))}
+    </fieldset>
   );
 }

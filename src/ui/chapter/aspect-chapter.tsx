@@ -15,6 +15,8 @@ import { useCar, useJudged } from '../records/inspection';
 import { AspectFindings } from './aspect-findings';
 import { NoPlanYet } from './no-plan-yet';
 
+const NO_VIEWS: readonly View[] = [];
+
 /**
  * A chapter in its first form: the plan by what was looked at of its aspects, the findings worst first, and what nobody
  * looked at; whatever else it holds beside it.
@@ -24,6 +26,7 @@ export function AspectChapter({
   aspects,
   dots,
   legend,
+  also = NO_VIEWS,
   children,
 }: {
   title: string;
@@ -31,6 +34,8 @@ export function AspectChapter({
   /** Marks on the plan beside the findings, and what they mean. */
   dots?: DotsProps['dots'];
   legend?: string;
+  /** Parts of the car that it shows too, although none of its aspects is looked for there. */
+  also?: readonly View[];
   children?: ReactNode;
 }) {
   const { plan, car } = useCar();
@@ -45,7 +50,10 @@ export function AspectChapter({
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[minmax(0,1fr)_420px] lg:overflow-hidden">
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap gap-1.5 p-2" role="group" aria-label="Part of the car">
-          {summary.views.map(({ view: v, findings }) => (
+          {[
+            ...summary.views,
+            ...also.filter((v) => !summary.views.some((s) => s.view === v)).map((v) => ({ view: v, findings: 0 })),
+          ].map(({ view: v, findings }) => (
             <button
               key={v}
               type="button"

@@ -1,6 +1,8 @@
 'use client';
 
 import { useEffect } from 'react';
+import { type Role, roleMay } from '@/core/people/roles';
+import { Alarms } from '../shell/alarms';
 import { Messages } from '../shell/messages';
 import { startBackgroundSender } from './background-sender';
 
@@ -14,11 +16,16 @@ async function installWorker(): Promise<void> {
   await navigator.storage?.persist?.();
 }
 
-/** What every page of a signed-in person has: the sender of what waits, the service worker, short messages. */
-export function DeviceKeeper({ me, away = false }: { me: string; away?: boolean }) {
+/** What every page of a signed-in person has: the sender of what waits, the service worker, short messages, alarms. */
+export function DeviceKeeper({ me, role, away = false }: { me: string; role?: Role; away?: boolean }) {
   useEffect(() => startBackgroundSender(me), [me]);
   useEffect(() => {
     if (!away) void installWorker().catch(() => {});
   }, [away]);
-  return <Messages />;
+  return (
+    <>
+      <Messages />
+      {role && roleMay(role, 'manage') && !away && <Alarms />}
+    </>
+  );
 }

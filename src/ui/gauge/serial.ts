@@ -24,6 +24,11 @@ export async function openSerialGauge(
   return readGauge(await serial()!.requestPort(), unit, onEvent, onEnd);
 }
 
+/** Opens an instrument that tells lines of text on a serial port that the person picks; as {@link openSerialGauge}. */
+export async function openSerialLines(onLine: (line: string) => void, onEnd: () => void): Promise<() => void> {
+  return readLines(await serial()!.requestPort(), onLine, onEnd);
+}
+
 /** Opens a port and reads a gauge's lines from it; `onEnd` when the gauge goes by itself. The port can be opened again. */
 export async function readGauge(
   port: SerialPort,
@@ -31,6 +36,14 @@ export async function readGauge(
   onEvent: (event: GaugeEvent) => void,
   onEnd: () => void,
 ): Promise<() => void> {
+  const onLine = (line: string) => {
+    const event = parseGaugeLine(line, unit);
+    if (event) onEvent(event);
+  };
+  return readLines(port, onLine, onEnd);
+}
+
+async function readLines(port: SerialPort, onLine: (line: string) => void, onEnd: () => void): Promise<() => void> {
   await port.open({ baudRate: BAUD });
   const reader = port.readable!.getReader();
   let stopped = false;
@@ -41,10 +54,7 @@ export async function readGauge(
       for (let next = await reader.read(); !next.done; next = await reader.read()) {
         const lines = (rest + decoder.decode(next.value, { stream: true })).split(/\r\n|\n|\r/);
         rest = lines.pop() ?? '';
-        for (const line of lines) {
-          const event = parseGaugeLine(line, unit);
-          if (event && !stopped) onEvent(event);
-        }
+        for (const line of lines) if (!stopped) onLine(line);
       }
     } catch {
       // Pulled out: the end is told below.

@@ -19,7 +19,7 @@ export default async function LotLayout({ params, children }: Params & { childre
   return (
     <InspectionProvider key={facts.id} facts={facts} records={records}>
       <FramedLot>{children}</FramedLot>
-      <DeviceKeeper me={facts.myId} />
+      <DeviceKeeper me={facts.myId} role={facts.role} />
     </InspectionProvider>
   );
 }

@@ -166,7 +166,7 @@ export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): Z
   });
   const cardFrontEnd = doors === 4 ? d + 900 : r;
   return CABIN([
-    piece('dash', crossStrip(d, d + 150, 600, 620, 20, 10), ['trim', 'function', 'identity']),
+    { ...piece('dash', crossStrip(d, d + 150, 600, 620, 20, 10), ['trim', 'function', 'identity']), fragile: true },
     {
       ...piece('steering', arc(d + 275, -330, 105, 0, 360, 36).slice(0, -1), ['trim', 'function']),
       followsWheel: true,
@@ -181,7 +181,7 @@ export function cabinPieces(dashMm: number, rearSeatMm: number, doors: 2 | 4): Z
     piece('carpet.left.rear', roundedBox(d + 1072, -620, r - CUT_MM, -120, 16)),
     { ...piece('seat.rear', roundedBox(r, -620, r + 430, 620, 70)), seat: 'rear' },
     piece('parcel', crossStrip(r + 455, r + 600, 600, 560)),
-    piece('headliner', roundedBox(r + 760, -520, r + 1760, 520, 60)),
+    { ...piece('headliner', roundedBox(r + 760, -520, r + 1760, 520, 60)), fragile: true },
   ]);
 }
 

@@ -2,12 +2,9 @@ import { boxOf, type Point } from '../geometry';
 import { arc, roundedBox } from '../strokes';
 import type { BodyStyle, ZonePiece } from '../zone';
 
-/** What a car has beyond its body style that changes its zones. */
-export interface Fitted {
-  readonly vinylRoof: boolean;
-  readonly sunroof: boolean;
-  readonly skirts: boolean;
-}
+/** What a car can have beyond its body style that changes its zones. */
+export const FITTINGS = ['vinylRoof', 'sunroof', 'skirts'] as const;
+export type Fitted = Readonly<Record<(typeof FITTINGS)[number], boolean>>;
 export const NOTHING_FITTED: Fitted = { vinylRoof: false, sunroof: false, skirts: false };
 export const EVERYTHING_FITTED: Fitted = { vinylRoof: true, sunroof: true, skirts: true };
 

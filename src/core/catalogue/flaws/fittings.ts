@@ -239,6 +239,7 @@ export const FITTINGS: readonly Flaw[] = [
     contrast: 0.6,
     takes: { remedy: 'anew', times: 0.97, grows: 'once' },
     takesNamed: { remedy: 'small-electrical', times: 1.5, grows: 'each' },
+    sort: 'incomplete',
     remedies: ['replace'],
   },
   {
@@ -250,6 +251,7 @@ export const FITTINGS: readonly Flaw[] = [
     contrast: 0.2,
     takes: { remedy: 'anew', times: 0.4, grows: 'once' },
     takesNamed: { remedy: 'small-electrical', times: 1, grows: 'each' },
+    sort: 'incomplete',
     remedies: ['leave', 'replace'],
   },
   {

@@ -44,8 +44,8 @@ export interface Takes {
   readonly grows: 'each' | 'extent' | 'once';
 }
 
-/** What makes schools of judgement disagree about a flaw: age that shows on what the works made, or what lies hidden. */
-export type Sort = 'patina' | 'hidden';
+/** What makes schools of judgement disagree: age that shows on what the works made, what lies hidden, what is not there. */
+export type Sort = 'patina' | 'hidden' | 'incomplete';
 
 /** One kind of flaw of the catalogue. Its words stand in words/flaws.ts under the same id. */
 export interface Flaw {
@@ -53,6 +53,8 @@ export interface Flaw {
   readonly family: Family;
   /** The aspects it can be found under; the first is the usual one. None: it speaks of no aspect. */
   readonly aspects: readonly Aspect[];
+  /** An old patch: how it is joined is asked. */
+  readonly patch?: true;
   /** Parts of the car that alone can have it. */
   readonly only?: readonly string[];
   /** Parts that can have it although they have none of its aspects. */

@@ -79,6 +79,7 @@ export const METAL: readonly Flaw[] = [
   {
     id: 'patch-neat',
     family: 'metal',
+    patch: true,
     aspects: ['corrosion'],
     loss: 0.12,
     typicalMm: 150,
@@ -89,6 +90,7 @@ export const METAL: readonly Flaw[] = [
   {
     id: 'patch-crude',
     family: 'metal',
+    patch: true,
     aspects: ['corrosion'],
     loss: 0.35,
     typicalMm: 150,
@@ -107,5 +109,26 @@ export const METAL: readonly Flaw[] = [
     takes: { remedy: 'anew', times: 0.12, grows: 'extent' },
     sort: 'hidden',
     remedies: ['specialist-test'],
+  },
+  {
+    id: 'underseal-flaking',
+    family: 'metal',
+    aspects: ['corrosion'],
+    loss: 0.05,
+    typicalMm: 300,
+    contrast: 0.2,
+    takes: { remedy: 'anew', times: 0.06, grows: 'extent' },
+    remedies: ['clean', 'watch'],
+  },
+  {
+    id: 'pinch-weld-bent',
+    family: 'metal',
+    only: ['rocker'],
+    aspects: ['structure', 'corrosion'],
+    loss: 0.12,
+    typicalMm: 200,
+    contrast: 0.2,
+    takes: { remedy: 'anew', times: 0.12, grows: 'extent' },
+    remedies: ['straighten-polish', 'patch'],
   },
 ];

@@ -1,5 +1,8 @@
 // Written by `npm run lists` from the files of this folder; not to be edited.
+import { bay } from './bay';
 import { findings } from './findings';
+import { fragile } from './fragile';
+import { functions } from './functions';
 import { looks } from './looks';
 import { marks } from './marks';
 import { measured } from './measured';
@@ -8,11 +11,15 @@ import { photos } from './photos';
 import { pieces } from './pieces';
 import { seams } from './seams';
 import { spot } from './spot';
+import { tire } from './tire';
 import { twin } from './twin';
 import { weak } from './weak';
 
 export const ZONE_CARDS = {
+  bay,
   findings,
+  fragile,
+  functions,
   looks,
   marks,
   measured,
@@ -21,6 +28,7 @@ export const ZONE_CARDS = {
   pieces,
   seams,
   spot,
+  tire,
   twin,
   weak,
 } as const;

@@ -8,6 +8,7 @@ import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences } from '@/ui/preferences';
 import { useLot, useRecords } from '@/ui/records/inspection';
 import { countedName, flawName } from '@/words/flaws';
+import { bearsText } from '@/words/metal';
 import { extentText } from '@/words/report';
 import { FindingSheet } from '../finding-sheet';
 import type { CardProps, ZoneCardDefinition } from '../walking';
@@ -38,6 +39,7 @@ export function Findings({ zone, walking }: CardProps) {
                   {[
                     f.body.flaw === OWN_WORDS ? 'in own words' : f.body.note && `“${f.body.note}”`,
                     extentText(f.body),
+                    bearsText(f.body.flaw, zone),
                     f.body.withheld ? `left out of the report: ${f.body.withheld}` : '',
                   ]
                     .filter(Boolean)

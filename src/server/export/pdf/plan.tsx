@@ -23,6 +23,13 @@ function placed(pins: readonly PlanPinRow[], plan: Plan, r: number) {
   });
 }
 
+/** Extents that were drawn on the panels. */
+const drawn = (pins: readonly PlanPinRow[], plan: Plan) =>
+  pins.flatMap(({ number, zone: slug, outline }) => {
+    const zone = plan.zones.get(slug);
+    return zone && outline ? [{ number, d: pathOf(outline.map((c) => toSheet(zone, c))) }] : [];
+  });
+
 /** Every seam, dashed where it was not measured, with the mean gap of those that were. */
 function Seams({ plan, seams, r }: { plan: Plan; seams: readonly SeamRow[]; r: number }) {
   const measured = new Map(seams.map((m) => [m.seam, m]));
@@ -77,6 +84,9 @@ export function PlanFigureOnPaper({ block, plan }: { block: PlanFigure; plan: Pl
             />
           ))}
         {seams && Seams({ plan, seams, r }).map((g) => g.props.children)}
+        {drawn(block.pins, plan).map(({ number, d }) => (
+          <Path key={`o${number}`} d={d} fill={INK} fillOpacity={0.12} stroke={INK} strokeWidth={r / 6} />
+        ))}
         {pins.map((p) => (
           <Circle key={p.number} cx={p.x} cy={p.y} r={r} fill="#ffffff" stroke={INK} strokeWidth={r / 5} />
         ))}

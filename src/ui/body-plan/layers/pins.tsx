@@ -1,3 +1,4 @@
+import { pathOf } from '@/core/body/outline-path';
 import { toSheet } from '@/core/body/plan';
 import { PinMark } from '../../glyphs';
 import type { PlanDrawingProps } from '../plan-types';
@@ -15,6 +16,17 @@ export function Pins({ plan, view, pins }: PlanDrawingProps) {
       : [zone.label[0] + ((n % 4) - 1.5) * 90, zone.label[1] + 110 + Math.floor(n / 4) * 90];
     return (
       <g key={pin.id}>
+        {pin.outline && (
+          <path
+            d={pathOf(pin.outline.map((c) => toSheet(zone, c)))}
+            fill="var(--pin)"
+            fillOpacity="0.2"
+            stroke="var(--pin)"
+            strokeWidth="14"
+            strokeLinejoin="round"
+            pointerEvents="none"
+          />
+        )}
         <PinMark family={pin.family} severity={pin.severity} x={x} y={y} size={pin.large ? 190 : 96} />
         {pin.number !== undefined && (
           <text

@@ -2,9 +2,10 @@ import { z } from 'zod';
 import { db } from '@/data/db';
 import { inspectionHead } from '@/data/inspections';
 import { anyone, notFound, problem, route } from '@/server/api';
-import { eventStream, openStreams } from '@/server/event-stream';
+import { eventStream } from '@/server/event-stream';
 import { live } from '@/server/live';
 import { quotas } from '@/server/quotas';
+import { openStreams, sseResponse } from '@/server/sse';
 
 const sequence = z.coerce.number().int().nonnegative().catch(0);
 
@@ -24,12 +25,7 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, session, reques
   const after = sequence.parse(
     request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? 0,
   );
-  const stream = eventStream({ db: db(), live: live(), actor, session, head, after, signal: request.signal });
-  return new Response(stream, {
-    headers: {
-      'content-type': 'text/event-stream; charset=utf-8',
-      'cache-control': 'no-cache, no-transform',
-      'x-accel-buffering': 'no',
-    },
-  });
+  return sseResponse(
+    eventStream({ tells: 'changes', db: db(), live: live(), actor, session, head, after, signal: request.signal }),
+  );
 });

@@ -1,0 +1,74 @@
+import { DEFAULT_FUNCTIONS, type FunctionTable, functionTableSchema } from '../catalogue/functions';
+import { defineModel, type Loss, lacking, type PlannedCar } from '../model/model';
+import { defineTable } from '../model/table';
+import { recordsOf } from '../records/reduce';
+import { type FunctionLine, functionsOf, isAsked, isSlow } from './list';
+
+/** Flaws that say the same of a place in words. */
+const SAID_TOO: ReadonlySet<string> = new Set(['inoperative', 'works-poorly']);
+
+/** Words of a name that tell one thing from another. */
+const words = (text: string) => new Set(text.toLowerCase().match(/[a-z]{4,}/g) ?? []);
+
+function lossOf(l: FunctionLine, states: FunctionTable['states']): number {
+  const state = l.record?.body.state;
+  const slow = isSlow(l) === true ? states.poor : 0;
+  if (state === 'poor' || state === 'dead' || state === 'disconnected')
+    return Math.max(states[state], slow) * l.of.share;
+  return state === 'works' ? slow * l.of.share : 0;
+}
+
+/** What should work: what does, what does not, what nobody tried. */
+export const functions = defineModel({
+  reads: ['tried', 'finding', 'visit'],
+  tables: {
+    functions: defineTable<FunctionTable>({
+      stored: 'functions',
+      schema: functionTableSchema,
+      defaults: DEFAULT_FUNCTIONS,
+    }),
+  },
+  judge: ({ plan, records, car }: PlannedCar, { functions: t }) => {
+    const lines = functionsOf(plan, records, car, t);
+    const begun = recordsOf(records, 'tried').length > 0;
+    const asked = lines.filter(isAsked);
+    // A finding at the same place that names the thing, or names none, speaks of it already.
+    const found = recordsOf(records, 'finding').filter((f) => SAID_TOO.has(f.body.flaw));
+    const told = (l: FunctionLine) =>
+      found.some((f) => {
+        if (f.body.zone !== l.zone) return false;
+        const own = words(f.body.where);
+        return own.size === 0 || [...words(`${l.of.name} ${l.id}`)].some((w) => own.has(w));
+      });
+    return {
+      lines,
+      begun,
+      asked,
+      dead: asked.filter((l) => l.record?.body.state === 'dead' || l.record?.body.state === 'disconnected'),
+      poor: asked.filter((l) => l.record?.body.state === 'poor' || (l.record?.body.state === 'works' && isSlow(l))),
+      untried: asked.filter((l) => l.record === null || l.record.body.state === 'untried'),
+      told: new Set(lines.filter(told).map((l) => l.id)) as ReadonlySet<string>,
+    };
+  },
+  losses: ({ lines, begun, told }, { functions: t }): readonly Loss[] =>
+    begun
+      ? lines.flatMap((l) => {
+          const share = told.has(l.id) ? 0 : lossOf(l, t.states);
+          return share > 0 ? [{ zone: l.zone, aspect: 'function' as const, share }] : [];
+        })
+      : [],
+  cautions: {
+    'safety-function-dead': {
+      rank: 33,
+      when: (j) => j.dead.some((l) => l.of.safety),
+    },
+  },
+  missing: {
+    'functions-untried': (judged) => {
+      // Asked only once somebody began: a car that does not run may be looked at without.
+      const open = judged?.begun ? judged.asked.filter((l) => l.record === null) : [];
+      return lacking(open.length, { detail: open[0]?.of.name ?? '' });
+    },
+  },
+});
+export type JudgedFunctions = ReturnType<typeof functions.judge>;
