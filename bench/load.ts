@@ -18,6 +18,7 @@ import { planOf } from '../src/core/body/plan';
 import { actorOf } from '../src/data/actor';
 import { connect } from '../src/data/db';
 import { takeChanges } from '../src/data/gateway';
+import { madeLog, SOUND_ENGINE } from '../src/instruments/running-engine';
 import { ensureCopy } from '../src/server/photo-derivatives';
 import { importPhoto } from '../src/server/photo-import';
 import { byTurns, median, row } from './timing';
@@ -297,6 +298,24 @@ async function scripts(url: string, name: string, address: string, cookie: strin
   );
 }
 
+/** The browser's own measure from an event to the next paint after its handlers (Event Timing, W3C), 0 where it is under 16 ms. */
+function watchEvent(tab: Page, name: 'keydown' | 'click') {
+  const armed = tab.evaluate((event) => {
+    const w = window as unknown as { took: Promise<number> };
+    w.took = new Promise((resolve) => {
+      const seen = new PerformanceObserver((list) => {
+        for (const e of list.getEntries())
+          if (e.name === event) {
+            seen.disconnect();
+            resolve(e.duration);
+          }
+      });
+      seen.observe({ type: 'event', durationThreshold: 16 } as PerformanceObserverInit);
+    });
+  }, name);
+  return { armed, ms: () => tab.evaluate(() => (window as unknown as { took: Promise<number> }).took) };
+}
+
 /** Milliseconds from a key press to the strip plot painted with the new reading, at 4× slowed CPU. */
 async function keyPress(browser: Browser, url: string, t: Trial): Promise<void> {
   const context = await browser.newContext({
@@ -316,27 +335,56 @@ async function keyPress(browser: Browser, url: string, t: Trial): Promise<void> 
     await tab.getByLabel('Entry line').fill(`hood ${140 + i}`);
     await idle(tab, `${140 + i}`);
     const before = await tab.locator('[aria-label="Readings"] svg[role="img"]').innerHTML();
-    await tab.evaluate(() => {
-      const w = window as unknown as { took: Promise<number> };
-      // The browser's own measure from the press to the next paint after its handlers (Event Timing, W3C).
-      w.took = new Promise((resolve) => {
-        const seen = new PerformanceObserver((list) => {
-          for (const e of list.getEntries())
-            if (e.name === 'keydown') {
-              seen.disconnect();
-              resolve(e.duration);
-            }
-        });
-        seen.observe({ type: 'event', durationThreshold: 16 } as PerformanceObserverInit);
-      });
-    });
+    const took = watchEvent(tab, 'keydown');
+    await took.armed;
     await tab.keyboard.press('Enter');
-    times.push(await tab.evaluate(() => (window as unknown as { took: Promise<number> }).took));
+    times.push(await took.ms());
     if ((await tab.locator('[aria-label="Readings"] svg[role="img"]').innerHTML()) === before)
       throw new Error('the plot did not change');
   }
   console.log(
     `${'key press to painted strip plot, 3,000 records, 4× CPU'.padEnd(52)} ${median(times).toFixed(0).padStart(9)}  ms median, ${Math.max(...times).toFixed(0)} worst (aim ≤ 100)`,
+  );
+  await context.close();
+}
+
+/** Milliseconds from "Take this moment" to the curves painted with it, over a log of 10,000 points, at full speed. */
+async function logDrawn(world: World, browser: Browser, url: string): Promise<void> {
+  const t = await trial(world, 'log', 1, 0);
+  const { db, end } = connect(world.env.DATABASE_URL!, 2);
+  const sql = postgres(world.cluster.url('trial'), { max: 1, onnotice: () => {} });
+  const [account] = await sql`select user_id from membership where org_id = ${t.orgId} and role = 'manager'`;
+  const actor = (await actorOf(db, account!.user_id))!;
+  // An instrument that told every half second for more than an hour, by the hundreds as it sends them.
+  const startedAt = new Date(Date.now() - 5_100_000).toISOString();
+  const points = madeLog(SOUND_ENGINE, 84, 0.5, 7);
+  const changes = Array.from({ length: Math.ceil(points.length / 500) }, (_, i) => ({
+    id: uuidv7(),
+    op: 'put',
+    kind: 'log',
+    record: uuidv7(),
+    base: 0,
+    body: { startedAt, by: 'instrument', points: points.slice(i * 500, (i + 1) * 500), at: startedAt },
+  }));
+  const results = await takeChanges(db, actor, t.inspectionId, changes, new Date());
+  if (results?.some((r) => r.status !== 'applied')) throw new Error('the log was not taken');
+  await sql.end();
+  await end();
+  const context = await browser.newContext({ storageState: await (await callerOf(url, t.manager)).storageState() });
+  const tab = await context.newPage();
+  await tab.goto(`${url}/lots/${t.lotId}/evidence/running`);
+  const log = tab.getByRole('region', { name: 'Log of the run' });
+  await log.locator('canvas').first().waitFor();
+  const times: number[] = [];
+  for (let i = 0; i < 12; i++) {
+    await log.getByLabel('Temp, °C').fill(String(80 + i));
+    const took = watchEvent(tab, 'click');
+    await took.armed;
+    await log.getByRole('button', { name: 'Take this moment' }).click();
+    times.push(await took.ms());
+  }
+  console.log(
+    `${`a moment taken to curves painted, ${points.length} points`.padEnd(52)} ${median(times).toFixed(0).padStart(9)}  ms median, ${Math.max(...times).toFixed(0)} worst (aim ≤ 100)`,
   );
   await context.close();
 }
@@ -359,6 +407,7 @@ async function main(): Promise<void> {
       await requests(server.url, await cookieOf(server.url, yard.manager));
     }
     if (wanted('keys')) await keyPress(browser, server.url, full);
+    if (wanted('log')) await logDrawn(world, browser, server.url);
     if (wanted('scripts')) {
       for (const name of ['walk', 'paint', 'grade', 'report', 'intake', 'photos'])
         await scripts(server.url, name, `/lots/${full.lotId}/${name}`, cookie, 350);

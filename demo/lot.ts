@@ -10,11 +10,16 @@ export interface PhotoOrder {
   readonly zone: string | null;
   /** Index into the visit's findings, or null. */
   readonly finding: number | null;
+  /** The fluid that it shows on a rag. */
+  readonly fluid?: string;
   readonly caption: string;
   readonly figure?: string;
   readonly other?: string;
   readonly wavesMm?: number;
   readonly gapMm?: readonly [number, number];
+  readonly dials?: readonly [number, number];
+  /** Taken so many minutes after the first turn of the key. */
+  readonly runMinutes?: number;
   readonly flawedShare?: number;
   /** Colour of what is drawn, where that is not the car's own. */
   readonly ground?: string;

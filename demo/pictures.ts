@@ -22,6 +22,8 @@ export type Subject =
   | 'patch'
   | 'wet-carpet'
   | 'tire-wall'
+  | 'dash'
+  | 'rag'
   | 'rusted-panel'
   | 'pitted-chrome';
 
@@ -41,6 +43,10 @@ export interface PictureOrder {
   /** Gap of a seam photographed with a card, mm, at its top and at its bottom. */
   readonly gapMm?: readonly [top: number, bottom: number];
   /** Share of the surface that is rusted or pitted, 0 to 1. */
+  /** When it was taken, ISO 8601; absent: the file does not say. */
+  readonly takenAt?: string;
+  /** What the dials of a dash show: share of their scales, temperature and oil. */
+  readonly dials?: readonly [number, number];
   readonly flawedShare?: number;
 }
 
@@ -235,7 +241,38 @@ function tireWall(code: string): string {
   return `<rect width="${W}" height="${H}" fill="#262624"/>${rings}<rect x="510" y="420" width="560" height="300" rx="120" fill="#1b1b1a" stroke="#4a4a47" stroke-width="8"/>${digits}`;
 }
 
-function scene({ subject, colour, figure, other, wavesMm }: PictureOrder, r: Random): string {
+/** One dial: a scale over three quarters of a turn, its end figures, a needle at a share of it. */
+function dial(x: number, y: number, shows: number, low: string, high: string): string {
+  const at = (share: number, reach: number) => {
+    const a = ((135 + 270 * share) * Math.PI) / 180;
+    return `${(x + reach * Math.cos(a)).toFixed(1)} ${(y + reach * Math.sin(a)).toFixed(1)}`;
+  };
+  const ticks = Array.from(
+    { length: 11 },
+    (_, i) =>
+      `<path d="M${at(i / 10, 285)}L${at(i / 10, i % 5 === 0 ? 235 : 260)}" stroke="#e8e4d4" stroke-width="${i % 5 === 0 ? 12 : 6}"/>`,
+  ).join('');
+  const figures = (text: string, dx: number) =>
+    sevenSegments(text, x + dx, y + 105, 0.28).replaceAll('#20302a', '#e8e4d4');
+  return `<circle cx="${x}" cy="${y}" r="330" fill="#c9c4b4"/><circle cx="${x}" cy="${y}" r="305" fill="#15171a"/>${ticks}${figures(low, -155)}${figures(high, 75)}<path d="M${at(shows + 2 / 3, 60)}L${at(shows, 240)}" stroke="#e2542b" stroke-width="12" stroke-linecap="round"/><circle cx="${x}" cy="${y}" r="30" fill="#3a3d40"/>`;
+}
+
+/** Oil left on a rag: a patch that thins out towards its edge. */
+function rag(r: Random, colour: string): string {
+  const weave = Array.from(
+    { length: 40 },
+    (_, i) =>
+      `<path d="M0 ${i * 30}H${W}M${i * 40} 0V${H}" stroke="#cfc8b8" stroke-width="2" opacity="${between(r, 0.3, 0.8)}"/>`,
+  ).join('');
+  const spots = Array.from(
+    { length: 7 },
+    () =>
+      `<path d="${blob(r, between(r, 600, 1000), between(r, 420, 780), between(r, 120, 260))}" fill="${colour}" opacity="0.4"/>`,
+  ).join('');
+  return `<rect width="${W}" height="${H}" fill="#e6e0d2"/>${weave}${spots}`;
+}
+
+function scene({ subject, colour, figure, other, wavesMm, dials }: PictureOrder, r: Random): string {
   switch (subject) {
     case 'panel':
       return panel(r, colour);
@@ -263,6 +300,12 @@ function scene({ subject, colour, figure, other, wavesMm }: PictureOrder, r: Ran
       return patch(r, colour, figure === 'riveted');
     case 'wet-carpet':
       return wetCarpet(r);
+    case 'dash': {
+      const [temp, oil] = dials ?? [0.5, 0.5];
+      return `<rect width="${W}" height="${H}" fill="#4b3524"/>${dial(430, 560, temp, '40', '120')}${dial(1170, 560, oil, '0', '80')}`;
+    }
+    case 'rag':
+      return rag(r, colour);
     case 'tire-wall':
       return tireWall(figure ?? '3112');
     case 'grey-card':
@@ -353,7 +396,10 @@ export async function drawPicture(order: PictureOrder): Promise<Buffer> {
     const grain = round((r() - 0.5) * 14);
     for (let c = 0; c < 3; c++) base[i + c] = max(0, min(255, base[i + c]! + grain));
   }
-  return sharp(base, { raw: { width: w, height: h, channels: 3 } })
-    .jpeg({ quality: 84 })
-    .toBuffer();
+  const drawn = sharp(base, { raw: { width: w, height: h, channels: 3 } });
+  if (order.takenAt) {
+    const DateTimeOriginal = order.takenAt.slice(0, 19).replaceAll('-', ':').replace('T', ' ');
+    drawn.withExif({ IFD2: { DateTimeOriginal, OffsetTimeOriginal: '+00:00' } });
+  }
+  return drawn.jpeg({ quality: 84 }).toBuffer();
 }

@@ -12,7 +12,13 @@ export interface DemoRun {
   /** The engine as it really is; absent: it was not run. */
   readonly engine?: Partial<EngineTruth>;
   /** Places and how wet they were. */
-  readonly wet: readonly (readonly [place: string, amount: string, fluid: string | null, when?: string])[];
+  readonly wet: readonly (readonly [
+    place: string,
+    amount: string,
+    fluid: string | null,
+    when?: string,
+    load?: string,
+  ])[];
   /** Functions that do not simply work, by slug; the others were found working. Absent: nobody tried any. */
   readonly functions?: Readonly<Record<string, object>>;
   /** How the other functions were found, where not working. */
@@ -23,9 +29,10 @@ export interface DemoRun {
 
 /** Enters how a car ran on the visit: fluids, starts, the log of the idle, leaks, functions, the road test. */
 export function enterRun(v: DemoVisit, car: BodyOf<'car'>, run: DemoRun, lot: number): void {
-  for (const [fluid, seen] of run.fluids) v.put('fluid', { fluid, ...seen, at: v.at() });
+  for (const [fluid, seen] of run.fluids) v.fluids.set(fluid, v.put('fluid', { fluid, ...seen, at: v.at() }));
   for (const [part, found] of run.gear ?? []) v.put('mech', { part, ...found, at: v.at() });
   const turned = v.at();
+  v.turnedAt = turned;
   for (const start of run.starts) v.put('start', { turnedAt: turned, ...start, at: v.at() });
   if (run.engine)
     v.put('log', {
@@ -34,8 +41,8 @@ export function enterRun(v: DemoVisit, car: BodyOf<'car'>, run: DemoRun, lot: nu
       points: madeLog({ ...SOUND_ENGINE, ...run.engine }, 18, 45, lot),
       at: v.at(),
     });
-  for (const [place, amount, fluid, when] of run.wet)
-    v.put('wet', { place, amount, fluid, when: when ?? 'after', at: v.at() });
+  for (const [place, amount, fluid, when, load] of run.wet)
+    v.put('wet', { place, amount, fluid, when: when ?? 'after', load: load ?? null, at: v.at() });
   if (run.functions) {
     const lines = functionsOf(v.plan, [], car, DEFAULT_FUNCTIONS);
     const odd = Object.keys(run.functions).find((id) => !lines.some((l) => l.id === id));

@@ -63,6 +63,10 @@ async function photos(
       ...(order.other && { other: order.other }),
       ...(order.wavesMm && { wavesMm: order.wavesMm }),
       ...(order.gapMm && { gapMm: order.gapMm }),
+      ...(order.dials && { dials: order.dials }),
+      ...(order.runMinutes && {
+        takenAt: new Date(Date.parse(visit.turnedAt) + order.runMinutes * 60_000).toISOString(),
+      }),
       ...(order.flawedShare && { flawedShare: order.flawedShare }),
     };
     const bytes = await drawPicture(picture);
@@ -78,7 +82,11 @@ async function photos(
       heightPx,
       takenAt: visit.at(),
       zone: order.zone,
-      finding: order.finding === null ? null : (visit.findings[order.finding]?.id ?? null),
+      finding: order.fluid
+        ? (visit.fluids.get(order.fluid) ?? null)
+        : order.finding === null
+          ? null
+          : (visit.findings[order.finding]?.id ?? null),
       caption: order.caption,
       ...(order.seam && { seam: order.seam }),
       drawn: true,

@@ -21,6 +21,10 @@ export function demoIds(lot: number): () => string {
 export class DemoVisit {
   readonly changes: Change[] = [];
   readonly findings: { id: string; zone: string; flaw: string }[] = [];
+  /** The first turn of the key. */
+  turnedAt = '';
+  /** Records of fluids, by what they are of. */
+  readonly fluids = new Map<string, string>();
   private readonly random: Random;
   private minutes = 0;
 

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { browserOf, enter, freshLot, openChapter } from './people';
+import { drawPicture } from '../demo/pictures';
+import { browserOf, enter, freshLot, openChapter, recordsOf } from './people';
 
 test('a cold start is a run: what was missed before the first turn says so, smoke tells, twice slow asks for a test', async ({
   browser,
@@ -101,6 +102,85 @@ test('what is wet ranks where it leaks and says where to look next, also without
   await road.getByLabel('Distance, km').fill('0.4');
   await road.getByRole('button', { name: 'Keep the drive' }).click();
   await expect(road).toContainText('Driven 400 m; a lap of the yard, ice');
+  // What shakes is told with the look that would tell, and it stands in the report.
+  await road.getByRole('button', { name: 'Vibration', exact: true }).click();
+  await road.getByRole('button', { name: 'In the steering wheel' }).click();
+  await road.getByLabel('From, km/h').fill('120');
+  await road.getByLabel('To, km/h').fill('95');
+  await road.getByRole('button', { name: 'Keep what was felt' }).click();
+  await expect(road.getByRole('alert')).toContainText('It ends at a higher speed than it begins');
+  await road.getByLabel('From, km/h').fill('80');
+  await road.getByRole('button', { name: 'Keep what was felt' }).click();
+  await expect(road).toContainText('A front wheel or tire out of balance or round');
   await page.goto(`/lots/${lotId}/report`);
   await expect(page.getByText(/Driven 400 m; a lap of the yard, ice/).first()).toBeVisible();
+  await expect(page.getByText(/Vibration in the steering wheel, 80 to 95 km\/h/).first()).toBeVisible();
+});
+
+test('a gauge is read off pictures of the dash into the log, and a rag is shown beside its fluid', async ({
+  browser,
+}) => {
+  const { lotId, inspectionId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await page.goto(`/lots/${lotId}/photos`);
+  // Drawn dials, 1600 px wide: scales over three quarters of a turn, 40 to 120 °C; the needle a third and two thirds up.
+  const draw = (n: number, shows: number) =>
+    drawPicture({ subject: 'dash', seed: n, colour: '#777777', dials: [shows, 0.5] }).then((buffer) => ({
+      name: `dash${n}.jpg`,
+      mimeType: 'image/jpeg',
+      buffer,
+    }));
+  await page.locator('#lot-photos').setInputFiles([await draw(1, 1 / 3), await draw(2, 2 / 3)]);
+  for (const n of [1, 2]) await page.getByLabel(`Choose dash${n}.jpg`).check();
+  await page.getByRole('button', { name: 'Gauge', exact: true }).click();
+  const sheet = page.getByRole('dialog');
+  const touch = async (x: number, y: number) => {
+    const picture = sheet.getByRole('img').first();
+    await expect.poll(() => picture.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(1600);
+    const box = (await picture.boundingBox())!;
+    await picture.click({ position: { x: (x / 1600) * box.width, y: (y / 1200) * box.height } });
+  };
+  const at = (share: number) => {
+    const a = ((135 + 270 * share) * Math.PI) / 180;
+    return [430 + 260 * Math.cos(a), 560 + 260 * Math.sin(a)] as const;
+  };
+  await touch(430, 560);
+  for (const share of [0, 0.5, 1]) await touch(...at(share));
+  await sheet.getByLabel('Lowest mark says').fill('40');
+  await sheet.getByLabel('Highest mark says').fill('120');
+  await expect(sheet.getByRole('status')).toContainText('which way round the scale runs');
+  await sheet.getByLabel('Mark in the middle says').fill('80');
+  const figure = async () => Number(/(\d+) °C/.exec((await sheet.getByRole('status').textContent()) ?? '')?.[1]);
+  await expect.poll(figure).toBeGreaterThan(64);
+  expect(await figure()).toBeLessThan(70);
+  await sheet.getByLabel('Minutes after the first turn').fill('2');
+  await sheet.getByRole('button', { name: 'Keep, next picture' }).click();
+  await expect(sheet).toContainText('Picture 2 of 2');
+  await expect.poll(figure).toBeGreaterThan(91);
+  expect(await figure()).toBeLessThan(96);
+  await sheet.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(sheet.getByRole('alert')).toContainText('does not say when it was taken');
+  await sheet.getByLabel('Minutes after the first turn').fill('9,5');
+  await sheet.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect
+    .poll(async () =>
+      (await recordsOf(page.request, inspectionId)).log?.map((l: { body: { by: string; points: { s: number }[] } }) => [
+        l.body.by,
+        l.body.points[0]!.s,
+      ]),
+    )
+    .toEqual([
+      ['photo', 120],
+      ['photo', 570],
+    ]);
+  await page.keyboard.press('Escape');
+  await openChapter(page, 'Running');
+  const fluids = page.getByRole('region', { name: 'Fluids' });
+  await fluids.getByRole('button', { name: /^Transmission fluid/ }).click();
+  await fluids.getByRole('button', { name: 'dark', exact: true }).click();
+  const rag = await drawPicture({ subject: 'rag', seed: 3, colour: '#5a2018' });
+  await fluids.getByLabel('Photos').setInputFiles({ name: 'rag.jpg', mimeType: 'image/jpeg', buffer: rag });
+  await expect(fluids.getByRole('button', { name: 'Photo: rag.jpg' })).toBeVisible();
+  await page.goto(`/lots/${lotId}/report`);
+  await expect(page.getByRole('img', { name: /rag\.jpg/ }).first()).toBeVisible();
 });

@@ -66,6 +66,28 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     { subject: 'blisters', zone: 'deck', finding: 0, caption: 'Lower lip of the boot lid' },
     { subject: 'chrome', zone: 'lamp.left.tail', finding: 2, caption: 'Die-cast bezel' },
     { subject: 'panel', zone: 'deck', finding: 1, caption: 'Peel, against the light' },
+    {
+      subject: 'rag',
+      zone: 'engine',
+      finding: null,
+      fluid: 'transmission',
+      caption: 'Its stick wiped off',
+      ground: '#5a2018',
+    },
+    ...(
+      [
+        [0.08, 0.82],
+        [0.36, 0.7],
+        [0.6, 0.52],
+      ] as const
+    ).map((dials, i) => ({
+      subject: 'dash' as const,
+      zone: 'dash',
+      finding: null,
+      caption: `Dash while it warms, ${i + 1} of 3`,
+      dials,
+      runMinutes: [2, 6, 11][i]!,
+    })),
     { subject: 'wet-carpet', zone: 'carpet.right.front', finding: 8, caption: 'Below the heater' },
     { subject: 'tire-wall', zone: 'wheel.right.rear', finding: 12, caption: 'Code on the wall', figure: '1811' },
     { subject: 'cabin', zone: 'seat.left.front', finding: null, caption: 'Front seats' },

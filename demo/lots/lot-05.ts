@@ -125,6 +125,7 @@ export const LOT_05: DemoLot = {
       ['engine.valve-cover', 'wet', 'engine-oil'],
       ['floor-below.rear', 'drips', 'engine-oil'],
       ['engine.pan', 'damp', 'engine-oil'],
+      ['exhaust.joint', 'wet', 'gas', 'after', 'louder'],
     ],
     functions: { 'lamp.reverse': { state: 'dead' }, 'heater.control': { state: 'dead' }, radio: { state: 'works' } },
   },

@@ -39,6 +39,10 @@ function said(item: EntryItem): string {
       return `fluid ${[item.fluid, item.level ?? '', ...item.looks].filter(Boolean).join(' ')}`;
     case 'wet':
       return `wet ${[item.place, item.amount, item.fluid ?? ''].filter(Boolean).join(' ')}`;
+    case 'gauge':
+      return `gauge ${[...item.shown.map((s) => `${s.gauge} ${s.said}`), item.when, item.afterS ?? ''].filter((x) => x !== '').join(', ')}`;
+    case 'road':
+      return `road ${item.noted.map((n) => `${n.what} ${n.how}`).join(', ')}`;
     case 'start':
       return `start ${JSON.stringify(item.says)}`;
     case 'tried':
@@ -156,6 +160,16 @@ describe('phrasings and the records they mean', () => {
     ['engine weeping', um, ['engine leak-damp 1']],
     ['clock dead dash', um, ['dead clock']],
     ['horn works', um, ['works horn']],
+    // the dash, the road
+    ['oil pressure 45 psi at idle', um, ['gauge oil 45 psi, idle']],
+    ['oil 3.2 bar, temperature 85, 13.8 volts', um, ['gauge oil 3.2 bar, temperature 85 c, volts 13.8 v']],
+    ['temp 185 f after 12 minutes', um, ['gauge temperature 185 f, 720']],
+    ['idles at 850', um, ['gauge rpm 850 rpm']],
+    ['fuel gauge reads half', um, ['gauge fuel half']],
+    ['charging at 14.1 volts warm', um, ['gauge volts 14.1 v, warm']],
+    ['tracks straight and brakes pull left', um, ['road brakes pulls-left, tracking straight']],
+    ['crunches into second', um, ['road shifts crunches']],
+    ['rear axle whines', um, ['road axle whines']],
     // fluids, leaks, the start
     ['brake fluid dark', um, ['fluid brake dark']],
     ['engine oil is low and milky', um, ['fluid engine-oil low milky']],

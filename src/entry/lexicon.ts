@@ -203,6 +203,10 @@ function table<T>(rows: Iterable<readonly [string, T]>): PhraseTable<T> {
     .sort((a, b) => b[0].length - a[0].length);
 }
 
+/** What people say for each value, as such a table. */
+export const phraseTable = <T>(rows: readonly (readonly [T, readonly string[]])[]): PhraseTable<T> =>
+  table(rows.flatMap(([value, phrases]) => phrases.map((p) => [p, value] as const)));
+
 const pluralOf = (phrase: string) =>
   phrase.endsWith('y') && !/[aeou]y$/.test(phrase)
     ? `${phrase.slice(0, -1)}ies`

@@ -32,6 +32,35 @@ it.each([
   for (const { kind, body } of entries) expect(KINDS[kind].schema.safeParse(body).error?.issues ?? []).toEqual([]);
 });
 
+it('puts what the dash shows into the run that is going on, or begins one', () => {
+  const { items } = parseEntry('oil pressure 45 psi, temperature 185 f at idle', context);
+  const start = (turnedAt: string) =>
+    new Map([['s', { id: 's', kind: 'start', version: 1, body: { turnedAt } }]]) as unknown as Records;
+  const [entry] = entriesOf(items, start('2027-02-10T08:50:00Z'), options);
+  const body = KINDS.log.schema.parse(entry!.body);
+  expect([body.startedAt, body.note, body.points[0]!.s]).toEqual(['2027-02-10T08:50:00Z', 'idle', 600]);
+  expect(body.points[0]!.oilKpa).toBeCloseTo(310.26, 1);
+  expect(body.points[0]!.tempC).toBeCloseTo(85, 6);
+  // A start of the day before is another run.
+  const [alone] = entriesOf(items, start('2027-02-09T08:50:00Z'), options);
+  expect(KINDS.log.schema.parse(alone!.body)).toMatchObject({
+    startedAt: '2027-02-10T09:00:00.000Z',
+    points: [{ s: 0 }],
+  });
+  const later = parseEntry('temp 85 after 12 minutes', context).items;
+  expect(entriesOf(later, none, options)[0]!.body).toMatchObject({
+    startedAt: '2027-02-10T08:48:00.000Z',
+    points: [{ s: 720, tempC: 85 }],
+  });
+});
+
+it('says of a drive what was said, and never that it was driven', () => {
+  const { items } = parseEntry('brakes pull left, tracks straight', context);
+  const body = KINDS.road.schema.parse(entriesOf(items, none, options)[0]!.body);
+  expect(body).toMatchObject({ driven: false, items: { 'brakes-straight': 'poor', 'tracks-straight': 'good' } });
+  expect(body.note).toBe('brakes pulls left');
+});
+
 it('takes an asked value as mil, or as typed with the confirmation', () => {
   const { items } = parseEntry('hood 5.2', context);
   expect(entriesOf(items, none, { ...options, asked: 'as-mil' })[0]!.body).toMatchObject({

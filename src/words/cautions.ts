@@ -26,6 +26,8 @@ export const CAUTION_WORDS: Readonly<Record<Caution, string>> = {
   'old-paint-lead': 'Old paint and body solder may hold lead: no dry sanding. Local rules decide how it is handled.',
   'brake-dust-asbestos': 'Dust of brakes, clutch, gaskets and old underseal may hold asbestos: do not blow or sand.',
   'fuel-leak': 'Fuel leaks. Do not start the engine; keep sparks and flames away.',
+  'fuel-smelt':
+    'It smells of fuel. Find where from before the engine is started; keep sparks and flames away, open the doors.',
   'local-law':
     'Roadworthiness, title, emissions and waste are matters of local law. Ask the authority of the place where the car will be kept.',
   'not-driven': 'The car was not driven at this inspection.',

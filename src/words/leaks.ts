@@ -1,5 +1,5 @@
 import type { CheckedFluid, FluidLevel, FluidLook } from '@/core/catalogue/fluid-states';
-import type { Fluid, LeakAmount, LeakWhen } from '@/core/catalogue/leak-places';
+import { type Fluid, HEARD, type LeakAmount, type LeakLoad, type LeakWhen } from '@/core/catalogue/leak-places';
 import type { BodyOf } from '@/core/kinds';
 import type { LeakLayout } from '@/core/leaks/reach';
 import type { LeakKind, LeakReason, NextLook } from '@/core/leaks/sources';
@@ -28,6 +28,22 @@ export const LEAK_AMOUNT_WORDS: Readonly<Record<LeakAmount, string>> = {
   drips: 'drips',
 };
 
+/** The same of what is heard and not seen. */
+const HEARD_WORDS: Readonly<Record<LeakAmount, string>> = {
+  dry: 'nothing heard',
+  damp: 'faint, at the ear',
+  wet: 'clear beside the car',
+  drips: 'loud',
+};
+export const LEAK_LOAD_WORDS: Readonly<Record<LeakLoad, string>> = {
+  louder: 'louder with load',
+  same: 'the same with load',
+  softer: 'softer with load',
+};
+/** How much comes out, in words for what is seen or for what is heard. */
+export const amountText = (amount: LeakAmount, fluid: Fluid | null): string =>
+  fluid && HEARD.has(fluid) ? HEARD_WORDS[amount] : LEAK_AMOUNT_WORDS[amount];
+
 export const LEAK_KIND_WORDS: Readonly<Record<LeakKind, string>> = {
   running: 'leaks while it runs',
   standing: 'weeps after standing: common with old seals, and another thing than a leak while running',
@@ -51,6 +67,8 @@ export function leakReasonText(r: LeakReason, layout: LeakLayout): string {
       return `dry above: ${r.places.map((p) => nameIn(layout, p)).join(', ')}`;
     case 'fluid':
       return `it is ${FLUID_WORDS[r.fluid]}`;
+    case 'load':
+      return r.fits ? LEAK_LOAD_WORDS[r.load] : `${LEAK_LOAD_WORDS[r.load]}, which speaks against it`;
   }
 }
 
@@ -89,6 +107,8 @@ export const FLUID_LOOK_WORDS: Readonly<Record<FluidLook, string>> = {
   oily: 'oil film on it',
   foamy: 'bubbles in it',
   sludge: 'sludge',
+  'smells-of-fuel': 'smells of fuel',
+  'smells-sweet': 'smells sweet',
 };
 
 /** "low, dark, smells of petrol". */
@@ -100,12 +120,13 @@ export const fluidText = ({ level, looks, smell, note }: BodyOf<'fluid'>): strin
 export const checkedFluidName = (f: CheckedFluid): string => FLUID_WORDS[f];
 
 /** "wet, engine oil, after the run, 4 drops a minute". */
-export const wetText = ({ amount, fluid, when, dropsPerMin, note }: BodyOf<'wet'>): string =>
+export const wetText = ({ amount, fluid, when, dropsPerMin, load, note }: BodyOf<'wet'>): string =>
   [
-    LEAK_AMOUNT_WORDS[amount],
+    amountText(amount, fluid),
     fluid && amount !== 'dry' ? FLUID_WORDS[fluid] : '',
     LEAK_WHEN_WORDS[when],
     dropsPerMin === null ? '' : `${dropsPerMin} drops a minute`,
+    load ? LEAK_LOAD_WORDS[load] : '',
     note,
   ]
     .filter(Boolean)

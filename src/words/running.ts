@@ -137,14 +137,16 @@ export function gateText(g: RoadGate): string {
 
 /** A drive in one line. */
 export function roadText(r: BodyOf<'road'>): string {
-  if (!r.driven) return 'not driven';
   const wrong = (Object.entries(r.items) as [RoadItem, RoadState][]).filter(([, s]) => s !== 'good');
+  // What was said of a drive without the gate's answers stands as that, and as no drive.
+  const said = [...wrong.map(([i, s]) => `${ROAD_ITEM_WORDS[i]}: ${ROAD_STATE_WORDS[s]}`), r.note].filter(Boolean);
+  if (!r.driven)
+    return ['not driven here', said.length > 0 ? `said of it: ${said.join('; ')}` : ''].filter(Boolean).join('; ');
   return [
     `driven ${r.distanceM === null ? '' : r.distanceM < 1000 ? `${r.distanceM} m` : `${(r.distanceM / 1000).toFixed(1)} km`}`.trim(),
     r.surface,
     r.topKmh === null ? '' : `up to ${r.topKmh} km/h`,
-    ...wrong.map(([i, s]) => `${ROAD_ITEM_WORDS[i]}: ${ROAD_STATE_WORDS[s]}`),
-    r.note,
+    ...said,
   ]
     .filter(Boolean)
     .join('; ');

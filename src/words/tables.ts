@@ -41,6 +41,10 @@ export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; re
   leakGraph: { name: 'Leaks', says: 'Where fluids come out, where they run, how likely, by layout of the car.' },
   fluids: { name: 'Fluids', says: 'What the level and the look of each fluid mean.' },
   runningBands: { name: 'Running', says: 'Where thermostat, oil pressure and charging should lie, by make.' },
+  driveSigns: {
+    name: 'Felt on the road',
+    says: 'What vibrates and sounds on the road, as what it is known, and the look that tells it.',
+  },
   mechanical: { name: 'Running gear', says: 'Parts gone over from below, which driving depends on, what they cost.' },
   tires: { name: 'Tires', says: 'Least tread, ages by which they are judged, what their faults cost.' },
   platingLosses: { name: 'Losses by plating', says: 'What pitted and peeling plating costs, by its rating.' },
@@ -51,6 +55,7 @@ export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; re
 const UNITS: readonly (readonly [RegExp, string])[] = [
   [/Um$|Um › [^›]+$/, 'µm'],
   [/Mm$/, 'mm'],
+  [/Kmh$/, 'km/h'],
   [/PerM2$|^perM2$/, 'h/m²'],
   [/[a-z]M$/, 'm'],
   [/hours/, 'h'],
@@ -65,7 +70,7 @@ export function placeWords(place: string): string {
     .split(' › ')
     .map((p) =>
       p
-        .replace(/(Um|Mm|PerM2|DeltaE)$/, '')
+        .replace(/(Um|Mm|Kmh|PerM2|DeltaE)$/, '')
         .replace(/([a-z0-9])([A-Z])/g, '$1 $2')
         .toLowerCase(),
     )

@@ -25,6 +25,8 @@ export const FLUID_LOOKS = [
   'oily',
   'foamy',
   'sludge',
+  'smells-of-fuel',
+  'smells-sweet',
 ] as const;
 export type FluidLevel = (typeof FLUID_LEVELS)[number];
 export type FluidLook = (typeof FLUID_LOOKS)[number];
@@ -64,6 +66,13 @@ export const DEFAULT_FLUIDS: FluidTable = {
     ),
     means('engine-oil', 'sludge', 'long between changes', 0.05),
     means('engine-oil', 'debris', 'metal in the oil: bearings or cam; not to be run before it is looked at', 0.3, true),
+    means(
+      'engine-oil',
+      'smells-of-fuel',
+      'fuel in the oil: it thins and carries less; choke, carburetor or the membrane of the fuel pump',
+      0.06,
+    ),
+    means('engine-oil', 'smells-sweet', 'coolant in the oil: look for milky, and for oil in the coolant', 0.15, true),
     means('engine-oil', 'dark', 'due for a change', 0.01),
     means('engine-oil', 'low', 'to be filled before it is started; burnt or leaked, ask how much it uses', 0.02),
     means('engine-oil', 'empty', 'not to be started', 0.08, true),
@@ -72,6 +81,7 @@ export const DEFAULT_FLUIDS: FluidTable = {
     means('coolant', 'rusty', 'no inhibitor for a long time: radiator and heater in doubt', 0.05),
     means('coolant', 'oily', 'oil in the coolant: head gasket or oil cooler', 0.2, true),
     means('coolant', 'foamy', 'gas in the coolant: head gasket, or sucked-in air', 0.15, true),
+    means('coolant', 'smells-of-fuel', 'burnt gas in the coolant: head gasket; a test for gas tells', 0.12),
     means('coolant', 'low', 'leaks or is lost through the head gasket: watch it', 0.03),
     means('coolant', 'empty', 'not to be started', 0.08, true),
     means('brake', 'dark', 'old: it has taken up water', 0.05),
@@ -86,6 +96,7 @@ export const DEFAULT_FLUIDS: FluidTable = {
     means('power-steering', 'low', 'leaks', 0.04),
     means('power-steering', 'foamy', 'air drawn in', 0.03),
     means('transmission', 'burnt', 'clutches or bands worn: a gearbox in doubt', 0.2),
+    means('transmission', 'smells-sweet', 'coolant through the cooler in the radiator', 0.25, true),
     means('transmission', 'debris', 'wear inside: metal or lining', 0.2),
     means('transmission', 'milky', 'coolant through the cooler in the radiator', 0.25, true),
     means('transmission', 'low', 'leaks: shifts suffer first', 0.06),

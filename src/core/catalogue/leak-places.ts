@@ -12,8 +12,15 @@ export type LeakAmount = (typeof LEAK_AMOUNTS)[number];
 export const LEAK_WHENS = ['before', 'after', 'standing'] as const;
 export type LeakWhen = (typeof LEAK_WHENS)[number];
 
+/** What is heard to leak, and how it goes with load: drawn-in air hisses less as the throttle opens, gas blows louder. */
+export const HEARD: ReadonlySet<Fluid> = new Set<Fluid>(['air', 'gas']);
+export const LEAK_LOADS = ['louder', 'same', 'softer'] as const;
+export type LeakLoad = (typeof LEAK_LOADS)[number];
+
 export const LEAK_PLACE = /^[a-z][a-z-]*(\.[a-z][a-z-]*){0,3}$/;
 const share = z.number().min(0).max(1);
+
+const loads = z.object({ louder: share, same: share, softer: share });
 
 const leakPlaceSchema = z.object({
   name: z.string().min(2).max(80),
@@ -58,6 +65,8 @@ export const leakTableSchema = z
     /** Chance that a fluid is named as what it is; and pairs that are taken for each other, with their chance. */
     named: share,
     alike: z.array(z.tuple([z.enum(FLUIDS), z.enum(FLUIDS), share])),
+    /** How often what is heard gets louder, stays or gets softer with load. */
+    load: z.object({ air: loads, gas: loads }),
   })
   .refine((t) => Object.values(t.places).every((p) => Object.keys(p.to).every((to) => to in t.places)), {
     message: 'leaks run between places of the table',
@@ -321,5 +330,7 @@ export const DEFAULT_LEAK_TABLE: LeakTable = {
     ['coolant', 'washer', 0.03],
     ['washer', 'water', 0.08],
     ['damper-oil', 'engine-oil', 0.1],
+    ['air', 'gas', 0.1],
   ],
+  load: { air: { louder: 0.07, same: 0.25, softer: 0.68 }, gas: { louder: 0.82, same: 0.15, softer: 0.03 } },
 };

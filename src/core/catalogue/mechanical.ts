@@ -18,6 +18,8 @@ export type MechPart = z.infer<typeof partSchema>;
 export const mechTableSchema = z.object({
   source: z.string(),
   parts: z.record(z.string().regex(MECH_ID), partSchema),
+  /** From which lean a side counts as lower, and from which twist the four heights tell nothing, mm. */
+  sag: z.object({ leanMm: z.number().positive(), twistMm: z.number().positive() }),
   states: z.object({
     worn: z.number().min(0).max(1),
     play: z.number().min(0).max(1),
@@ -61,5 +63,6 @@ export const DEFAULT_MECH: MechTable = {
     'exhaust.hangers': part('exhaust', 'hangers', 0.02),
     'fuel.tank-lines': part('exhaust', 'tank and fuel lines', 0.08, true),
   },
+  sag: { leanMm: 12, twistMm: 15 },
   states: { worn: 0.5, play: 0.8, broken: 1, altered: 0.4 },
 };

@@ -33,6 +33,7 @@ export interface JudgedFindings {
   readonly inLoadPath: readonly StoredRecord<'finding'>[];
   readonly unsafeBrakes: boolean;
   readonly fuelLeaks: boolean;
+  readonly fuelSmelt: boolean;
   readonly endings: Endings;
   readonly losses: readonly FindingLoss[];
 }
@@ -76,6 +77,7 @@ function judge({ plan, records }: Pick<PlannedCar, 'plan' | 'records'>, work: Wo
     inLoadPath: structural.filter((f) => zoneOf(f)?.loadPath),
     unsafeBrakes: endings.some((e) => e.need === 'brakes'),
     fuelLeaks: all.some((f) => zoneOf(f)?.holds === 'fuel' && f.body.flaw === 'leak-drips'),
+    fuelSmelt: all.some((f) => f.body.flaw === 'smell-fuel'),
     endings,
     losses: all.flatMap((f) => lossOf(f, zoneOf(f), ends, work)),
   };
@@ -130,6 +132,7 @@ export const findings = defineModel({
     'structure-do-not-lift': { rank: 20, when: (j) => j.structural.length > 0 },
     'tire-over-age': { rank: 30, when: (j) => j.all.some((f) => f.body.flaw === 'tire-aged') },
     'fuel-leak': { rank: 40, when: (j) => j.fuelLeaks },
+    'fuel-smelt': { rank: 41, when: (j) => j.fuelSmelt && !j.fuelLeaks },
   },
   missing: {
     'finding-without-overview': (_j, car) => {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CHECKED_FLUIDS, FLUID_LEVELS, FLUID_LOOKS } from '../catalogue/fluid-states';
-import { instantSchema, text, uuidSchema } from './common';
+import { instantSchema, text } from './common';
 import { defineKind } from './kind';
 
 /** A fluid as it was found at its stick, cap or chamber. */
@@ -10,7 +10,6 @@ export const fluidSchema = z
     level: z.enum(FLUID_LEVELS).nullable().default(null),
     looks: z.array(z.enum(FLUID_LOOKS)).max(FLUID_LOOKS.length).default([]),
     smell: text(60).default(''),
-    photos: z.array(uuidSchema).max(20).default([]),
     note: text(500).default(''),
     at: instantSchema,
   })
@@ -20,4 +19,4 @@ export const fluidSchema = z
   });
 export type FluidBody = z.infer<typeof fluidSchema>;
 
-export const fluid = defineKind({ schema: fluidSchema, on: [], pictures: (f) => f.photos, since: 4 });
+export const fluid = defineKind({ schema: fluidSchema, on: [], since: 4 });

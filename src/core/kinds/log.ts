@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { instantSchema, text } from './common';
+import { instantSchema, text, uuidSchema } from './common';
 import { defineKind } from './kind';
 
 const read = (low: number, high: number) => z.number().min(low).max(high).nullable().default(null);
@@ -26,9 +26,16 @@ export const logSchema = z.object({
     )
     .min(1)
     .max(600),
+  /** The picture of the dash off which it was read. */
+  photo: uuidSchema.nullable().default(null),
   note: text(300).default(''),
   at: instantSchema,
 });
 export type LogBody = z.infer<typeof logSchema>;
 
-export const log = defineKind({ schema: logSchema, on: [], since: 4 });
+export const log = defineKind({
+  schema: logSchema,
+  on: [],
+  pictures: ({ photo }) => (photo ? [photo] : []),
+  since: 4,
+});

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MECH_ID, MECH_STATES } from '../catalogue/mechanical';
-import { instantSchema, text, uuidSchema } from './common';
+import { instantSchema, text } from './common';
 import { defineKind } from './kind';
 import { BLOCKED_BY } from './look';
 
@@ -13,11 +13,10 @@ export const mechSchema = z
     why: z.enum(BLOCKED_BY).nullable().default(null),
     /** At which side, where only one is so. */
     side: z.enum(['left', 'right']).nullable().default(null),
-    photos: z.array(uuidSchema).max(20).default([]),
     note: text(500).default(''),
     at: instantSchema,
   })
   .refine((m) => m.state !== 'unseen' || m.why !== null, { path: ['why'], message: 'What was not seen says why.' });
 export type MechBody = z.infer<typeof mechSchema>;
 
-export const mech = defineKind({ schema: mechSchema, on: [], pictures: (m) => m.photos, since: 4 });
+export const mech = defineKind({ schema: mechSchema, on: [], since: 4 });

@@ -13,6 +13,7 @@ export const photoSchema = z.object({
   heightPx: z.number().int().positive(),
   takenAt: instantSchema.nullable().default(null),
   zone: zoneSchema.nullable().default(null),
+  /** The record that it shows: a finding, a fluid on its rag, a part from below. */
   finding: uuidSchema.nullable().default(null),
   /** An overview from where one stands, or a close-up; null: by whether it was taken for a finding. */
   range: z.enum(['far', 'near']).nullable().default(null),

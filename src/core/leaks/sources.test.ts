@@ -86,6 +86,26 @@ describe('what is wet tells the source', () => {
   });
 });
 
+describe('what is heard', () => {
+  const heard = (load: 'louder' | 'same' | 'softer' | null, fluid: 'air' | 'gas' | null = null) => [
+    { ...seen('exhaust.manifold', 'wet', fluid), load },
+    { ...seen('engine.intake', 'damp', fluid), load: null },
+  ];
+  const chance = (place: string, ...s: Parameters<typeof answer>) =>
+    answer(...s).sources.find((x) => x.place === place)?.chance ?? 0;
+  it('speaks for gas by growing with load, against it by fading, and for nothing where it was not tried', () => {
+    const [louder, untold, softer] = (['louder', null, 'softer'] as const).map((l) =>
+      chance('exhaust.manifold', ...heard(l, 'gas')),
+    );
+    expect(louder).toBeGreaterThanOrEqual(untold!);
+    expect(softer).toBeLessThan(untold!);
+  });
+  it('says that it does not fit what it was called', () => {
+    const [source] = answer({ ...seen('engine.intake', 'wet', 'air'), load: 'louder' }).sources;
+    expect(source!.why).toContainEqual({ what: 'load', load: 'louder', fits: false });
+  });
+});
+
 describe('when it was wet', () => {
   it('tells a seal that weeps while it stands from one that leaks while it runs', () => {
     const kind = (...w: [LeakWhen, LeakAmount][]) =>

@@ -1,4 +1,4 @@
-import type { Fluid, LeakAmount, LeakTable, LeakWhen } from '../catalogue/leak-places';
+import type { Fluid, LeakAmount, LeakLoad, LeakTable, LeakWhen } from '../catalogue/leak-places';
 import { type LeakLayout, reachOf } from './reach';
 
 /** A place as it was found: how wet, with what, when. */
@@ -8,6 +8,8 @@ export interface LeakSeen {
   /** Null: not told. */
   readonly fluid: Fluid | null;
   readonly when: LeakWhen;
+  /** Of what is heard: how it goes with load. */
+  readonly load?: LeakLoad | null;
 }
 
 /** Why a place is thought to leak, or not. */
@@ -16,6 +18,8 @@ export type LeakReason =
   | { readonly what: 'runs-to'; readonly place: string }
   | { readonly what: 'dry-above'; readonly places: readonly string[] }
   | { readonly what: 'fluid'; readonly fluid: Fluid }
+  /** As what it is heard to be does, or as that does not. */
+  | { readonly what: 'load'; readonly load: LeakLoad; readonly fits: boolean }
   | { readonly what: 'not-looked-at' }
   | { readonly what: 'dry-itself' };
 
@@ -56,6 +60,7 @@ interface Known {
   readonly place: string;
   readonly level: number;
   readonly fluids: readonly Fluid[];
+  readonly loads: readonly LeakLoad[];
   readonly otherwise: number;
   readonly before: number | null;
   readonly after: number | null;
@@ -80,6 +85,7 @@ function knownOf(seen: readonly LeakSeen[], t: LeakTable): readonly Known[] {
       place,
       level,
       fluids: [...new Set(own.flatMap((s) => (s.fluid && s.amount !== 'dry' ? [s.fluid] : [])))],
+      loads: own.flatMap((s) => (s.load && s.amount !== 'dry' ? [s.load] : [])),
       otherwise: fresh ? t.otherwiseWet.after : t.otherwiseWet.before,
       before,
       after,
@@ -98,6 +104,11 @@ const ownLookalikes = (is: Fluid, t: LeakTable) =>
   t.alike.reduce((s, [a, b, c]) => s + (a === is || b === is ? c : 0), 0) * 0.9;
 /** Roughly so many fluids besides are left to be named by mistake. */
 const OTHERS = 12;
+
+/** Of what is not heard nothing is known with load: each of three as likely. */
+const LOAD_UNTOLD = 1 / 3;
+const loadChance = (fluid: Fluid, load: LeakLoad, t: LeakTable): number =>
+  fluid === 'air' || fluid === 'gas' ? t.load[fluid][load] : LOAD_UNTOLD;
 
 interface Candidate {
   readonly place: string;
@@ -125,6 +136,11 @@ function logLikelihood(k: Known, leaks: readonly Candidate[], layout: LeakLayout
   for (const called of k.fluids) {
     let by = k.otherwise / (OTHERS + 1);
     for (const l of leaks) by += (l.reach.get(k.place) ?? 0) * calledChance(l.fluid, called, t);
+    sum += Math.log(by / weight);
+  }
+  for (const load of k.loads) {
+    let by = k.otherwise * LOAD_UNTOLD;
+    for (const l of leaks) by += (l.reach.get(k.place) ?? 0) * loadChance(l.fluid, load, t);
     sum += Math.log(by / weight);
   }
   return sum;
@@ -205,6 +221,11 @@ function reasonsOf(c: Candidate, known: readonly Known[], layout: LeakLayout, t:
     ...(known.some((k) => k.fluids.includes(c.fluid) && (c.reach.get(k.place) ?? 0) > TELLING)
       ? [{ what: 'fluid' as const, fluid: c.fluid }]
       : []),
+    ...(own?.loads ?? []).map((load) => ({
+      what: 'load' as const,
+      load,
+      fits: loadChance(c.fluid, load, t) >= LOAD_UNTOLD,
+    })),
   ];
 }
 

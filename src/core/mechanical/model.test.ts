@@ -46,6 +46,20 @@ it('keeps a car from the road by play where driving depends on it, and not by a 
   expect(cautionsOf(judged(mech('brake.lines', 'broken')))).toContain('running-gear-unsafe');
 });
 
+describe('how it stands', () => {
+  const stance = (leftFrontMm: number, rightFrontMm: number, leftRearMm: number, rightRearMm: number) =>
+    record('stance', { leftFrontMm, rightFrontMm, leftRearMm, rightRearMm, note: '', at: AT });
+  it.each([
+    ['level', [640, 642, 650, 648], null],
+    ['lower on the left by both ends', [640, 660, 632, 650], { side: 'left', mm: 19 }],
+    ['lower on the right', [660, 645, 650, 633], { side: 'right', mm: 16 }],
+    ['in no plane: no spring is told', [640, 660, 650, 640], { refused: 'twist' }],
+  ] as const)('%s', (_name, heights, sag) => {
+    expect(judged(stance(...(heights as unknown as [number, number, number, number]))).mechanical.sag).toEqual(sag);
+  });
+  it('is not told of a car that nobody measured', () => expect(judged().mechanical.sag).toBeNull());
+});
+
 it('asks for the rest once somebody began, and for nothing before', () => {
   const lacks = (...r: AnyRecord[]) =>
     missingFrom(judged(...r), r).find((m) => m.kind === 'running-gear-unseen')?.count ?? 0;

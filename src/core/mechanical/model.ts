@@ -1,4 +1,5 @@
 import { DEFAULT_MECH, type MechPart, type MechTable, mechTableSchema } from '../catalogue/mechanical';
+import { type Stance, stanceOf } from '../fit/stance';
 import type { StoredRecord } from '../kinds';
 import { defineModel, type Loss, lacking, type PlannedCar } from '../model/model';
 import { defineTable } from '../model/table';
@@ -11,11 +12,25 @@ export interface MechLine {
   readonly record: StoredRecord<'mech'> | null;
 }
 
+/** How the car stands on its springs; null: not measured, or level. */
+export type Sag = { readonly side: 'left' | 'right'; readonly mm: number } | { readonly refused: 'twist' } | null;
+
+/**
+ * Which side stands lower by the heights of the wheel arches. The body is stiff: its four corners lie in a plane, so that the
+ * lean is the same at both ends whichever spring sags. Heights in no plane tell the floor, the tires or an arch, and no spring.
+ */
+export function sagOf(stance: Stance | null, { leanMm, twistMm }: MechTable['sag']): Sag {
+  if (!stance) return null;
+  if (Math.abs(stance.leanFrontMm - stance.leanRearMm) > twistMm) return { refused: 'twist' };
+  const lean = (stance.leanFrontMm + stance.leanRearMm) / 2;
+  return Math.abs(lean) < leanMm ? null : { side: lean < 0 ? 'left' : 'right', mm: Math.round(Math.abs(lean)) };
+}
+
 const BAD: ReadonlySet<string> = new Set(['play', 'broken']);
 
 /** Steering, suspension, brakes, driveline and exhaust, from below. */
 export const mechanical = defineModel({
-  reads: ['mech'],
+  reads: ['mech', 'stance'],
   tables: {
     mechanical: defineTable<MechTable>({ stored: 'mechanical', schema: mechTableSchema, defaults: DEFAULT_MECH }),
   },
@@ -30,6 +45,7 @@ export const mechanical = defineModel({
     return {
       lines,
       begun: said.size > 0,
+      sag: sagOf(stanceOf(records), t.sag),
       wrong: lines.filter((l) => l.record && l.record.body.state !== 'sound' && l.record.body.state !== 'unseen'),
       /** Not to be driven with it. */
       unsafe: lines.filter((l) => l.of.safety && BAD.has(l.record?.body.state ?? '')),

@@ -161,6 +161,25 @@ describe('the gate of the road test', () => {
   });
 });
 
+describe('what is felt on the road', () => {
+  const all = Object.fromEntries(GATE_ASKS.map((a) => [a, 'yes']));
+  const shake = { what: 'vibration', at: 'steering-wheel', fromKmh: 90, toKmh: 110 };
+  const drive = (more: object) => road({ gate: all, driven: true, ...more });
+  it('is told with what it can come from, and costs once beside the item that says the same', () => {
+    const j = judged(drive({ felt: [shake] })).running;
+    expect(j.felt[0]!.sources[0]!.id).toBe('wheel-balance-front');
+    const felt = engine(drive({ felt: [shake] }));
+    expect(felt).toBeGreaterThan(0);
+    const item = { items: { 'no-vibration': 'poor' } };
+    expect(engine(drive({ felt: [shake], ...item }))).toBeCloseTo(engine(drive(item)), 9);
+  });
+  it('is felt only where it was driven, and ends above where it begins', () => {
+    expect(roadSchema.safeParse({ at: AT, gate: all, driven: false, felt: [shake] }).success).toBe(false);
+    const backwards = { ...shake, fromKmh: 110, toKmh: 90 };
+    expect(roadSchema.safeParse({ at: AT, gate: all, driven: true, felt: [backwards] }).success).toBe(false);
+  });
+});
+
 it('tells the run of a made engine through the records, by the bands of its make', () => {
   const points = madeLog({ ...SOUND_ENGINE, oilKpa: 210, per1000Rpm: 60, per10C: 26 }, 20, 30, 3);
   const log = (from: number, to: number) =>

@@ -1,14 +1,17 @@
+import { DEFAULT_SIGNS, type Sign, type SignTable, signTableSchema } from '../catalogue/drive-signs';
 import type { RoadItem } from '../catalogue/run-words';
 import { findings } from '../findings/model';
 import { fluids } from '../fluids/model';
 import { functions } from '../functions/model';
 import { leaks } from '../leaks/model';
-import { mechanical } from '../mechanical/model';
+import { type JudgedMechanical, mechanical } from '../mechanical/model';
 import { defineModel, type Loss, lacking, lackingIf, type PlannedCar } from '../model/model';
-import type { TableDefinition } from '../model/table';
+import { defineTable, type TableDefinition } from '../model/table';
 import { takenTogether } from '../model/together';
 import { recordsOf } from '../records/reduce';
-import { wheels } from '../wheels/model';
+import { type JudgedWheels, wheels } from '../wheels/model';
+import { rollingM, tireSizeOf } from '../wheels/tire-size';
+import { type DriveContext, likelySources } from './drive-signs';
 import { type Forbid, roadGate } from './gate';
 import { analyseLog, type LogPoint } from './log-analysis';
 import { bandsOf, type LogTable, logTable } from './log-table';
@@ -26,12 +29,36 @@ const START_TAKES = {
 } as const;
 const ROAD_TAKES = { poor: 0.02, bad: 0.06 } as const;
 
+/** Items of the drive that say the same as something felt: it is not taken twice. */
+const SAID_BY: Readonly<Partial<Record<Sign, RoadItem>>> = {
+  vibration: 'no-vibration',
+  whine: 'axle-quiet',
+  rumble: 'bearings-quiet',
+  roar: 'exhaust-quiet',
+};
+
+/** What is on record that speaks for or against what is felt on the road. */
+function driveContext(mech: JudgedMechanical, { tires }: JudgedWheels, t: SignTable): DriveContext {
+  const sizes = tires.flatMap((x) => {
+    const size = x.zone === null ? null : tireSizeOf(x.body.size, t.rolling);
+    return size ? [rollingM(size, t.rolling.perDiameter)] : [];
+  });
+  return {
+    parts: new Map(mech.lines.flatMap((l) => (l.record ? [[l.id, l.record.body.state] as const] : []))),
+    tireFaults: new Set(tires.filter((x) => x.zone !== null).flatMap((x) => x.body.faults)),
+    rollingM: sizes.length === 0 ? null : sizes.reduce((a, b) => a + b, 0) / sizes.length,
+  };
+}
+
 /** How it starts, runs and drives. */
 export const running = defineModel({
   reads: ['start', 'log', 'road', 'finding'],
   needs: { findings, fluids, functions, leaks, mechanical, wheels },
-  tables: { runningBands: logTable as TableDefinition<LogTable> },
-  judge: ({ records, car }: PlannedCar, { runningBands: t }, needs) => {
+  tables: {
+    runningBands: logTable as TableDefinition<LogTable>,
+    driveSigns: defineTable<SignTable>({ stored: 'drive-signs', schema: signTableSchema, defaults: DEFAULT_SIGNS }),
+  },
+  judge: ({ records, car }: PlannedCar, { runningBands: t, driveSigns }, needs) => {
     const starts = judgeStarts(recordsOf(records, 'start'));
     const logs = recordsOf(records, 'log');
     const runs = [...new Set(logs.map((l) => l.body.startedAt))].sort();
@@ -61,10 +88,15 @@ export const running = defineModel({
       road,
       gate: roadGate(road, forbids),
       wrong,
+      felt: (road?.felt ?? []).map((f) => ({
+        felt: f,
+        sources: likelySources(f, driveContext(needs.mechanical, needs.wheels, driveSigns), driveSigns),
+      })),
       table: t,
+      signs: driveSigns,
     };
   },
-  losses: ({ starts: s, log, wrong, table: t }): readonly Loss[] => {
+  losses: ({ starts: s, log, wrong, felt, table: t, signs }): readonly Loss[] => {
     const smoke = (m: string) => s.smoke.some((x) => x.means === m);
     const shares = [
       s.slowTwice ? START_TAKES.slowTwice : 0,
@@ -81,6 +113,7 @@ export const running = defineModel({
       log?.oil.ok && (log.oil.verdict === 'low' || log.oil.verdict === 'does-not-rise') ? t.takes.oil : 0,
       log?.charging.ok && log.charging.verdict !== 'in-band' ? t.takes.charging : 0,
       ...wrong.map(([, state]) => (state === 'bad' ? ROAD_TAKES.bad : ROAD_TAKES.poor)),
+      ...felt.filter(({ felt: f }) => !wrong.some(([item]) => item === SAID_BY[f.what])).map(() => signs.takes),
     ];
     const share = takenTogether(shares);
     return share > 0 ? [{ zone: 'engine', aspect: 'function' as const, share }] : [];

@@ -3,7 +3,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { FLUID_LEVEL_WORDS, FLUID_LOOK_WORDS, FLUID_WORDS } from '@/words/leaks';
 import { defineClause } from '../clause';
 import { type Entry, refused } from '../context';
-import type { PhraseTable } from '../lexicon';
+import { type PhraseTable, phraseTable } from '../lexicon';
 import { FILLER } from '../phrases';
 import type { TokenCursor } from '../token-cursor';
 
@@ -14,12 +14,7 @@ interface FluidItem {
   readonly looks: readonly FluidLook[];
 }
 
-const tableOf = <T>(rows: readonly (readonly [T, readonly string[]])[]): PhraseTable<T> =>
-  rows
-    .flatMap(([value, phrases]) => phrases.map((p) => [p.split(' '), value] as const))
-    .sort((a, b) => b[0].length - a[0].length);
-
-const FLUIDS: PhraseTable<CheckedFluid> = tableOf<CheckedFluid>([
+const FLUIDS: PhraseTable<CheckedFluid> = phraseTable<CheckedFluid>([
   ['engine-oil', ['engine oil', 'motor oil', 'oil']],
   ['coolant', ['coolant', 'antifreeze', 'radiator water']],
   ['brake', ['brake fluid']],
@@ -30,7 +25,7 @@ const FLUIDS: PhraseTable<CheckedFluid> = tableOf<CheckedFluid>([
   ['washer', ['washer fluid', 'screen wash']],
 ]);
 type State = FluidLevel | FluidLook;
-const STATES: PhraseTable<State> = tableOf<State>([
+const STATES: PhraseTable<State> = phraseTable<State>([
   ['full', ['full', 'on the mark', 'at the mark']],
   ['low', ['low', 'down', 'below the mark']],
   ['empty', ['empty', 'bone dry']],

@@ -6,6 +6,8 @@ import { clean } from './clean';
 import { finding } from './finding';
 import { fluid } from './fluid';
 import { gap } from './gap';
+import { gauge } from './gauge';
+import { road } from './road';
 import { spotTest } from './spot-test';
 import { start } from './start';
 import { thickness } from './thickness';
@@ -18,9 +20,11 @@ import { wet } from './wet';
 export const CLAUSES = {
   gap,
   undo,
+  gauge,
   wet,
   fluid,
   start,
+  road,
   tried,
   blocked,
   tire,

@@ -2,7 +2,7 @@ import { DEFAULT_LEAK_TABLE, type Fluid, type LeakAmount } from '@/core/catalogu
 import { FLUID_WORDS, LEAK_AMOUNT_WORDS } from '@/words/leaks';
 import { defineClause } from '../clause';
 import type { Entry } from '../context';
-import type { PhraseTable } from '../lexicon';
+import { type PhraseTable, phraseTable } from '../lexicon';
 import { FILLER } from '../phrases';
 import type { TokenCursor } from '../token-cursor';
 
@@ -12,11 +12,6 @@ interface WetItem {
   readonly amount: LeakAmount;
   readonly fluid: Fluid | null;
 }
-
-const tableOf = <T>(rows: readonly (readonly [T, readonly string[]])[]): PhraseTable<T> =>
-  rows
-    .flatMap(([value, phrases]) => phrases.map((p) => [p.split(' '), value] as const))
-    .sort((a, b) => b[0].length - a[0].length);
 
 /** What people call places beside the table's own names; places that are also zones of the plan are told by their fluid. */
 const ALSO: Readonly<Record<string, readonly string[]>> = {
@@ -47,14 +42,14 @@ const ALSO: Readonly<Record<string, readonly string[]>> = {
   'fuel.pump': ['fuel pump'],
   carburetor: ['carburetor', 'carburettor', 'carb'],
 };
-const PLACES = tableOf(Object.entries(ALSO).filter(([p]) => p in DEFAULT_LEAK_TABLE.places));
-const AMOUNTS: PhraseTable<LeakAmount> = tableOf<LeakAmount>([
+const PLACES = phraseTable(Object.entries(ALSO).filter(([p]) => p in DEFAULT_LEAK_TABLE.places));
+const AMOUNTS: PhraseTable<LeakAmount> = phraseTable<LeakAmount>([
   ['drips', ['drips', 'dripping', 'a drip', 'leaking', 'leaks']],
   ['wet', ['wet']],
   ['damp', ['damp', 'weeping', 'weeps', 'seeping', 'seeps', 'moist', 'sweating']],
   ['dry', ['dry', 'bone dry', 'no leaks', 'no leak']],
 ]);
-const FLUIDS: PhraseTable<Fluid> = tableOf<Fluid>([
+const FLUIDS: PhraseTable<Fluid> = phraseTable<Fluid>([
   ['engine-oil', ['with oil', 'with engine oil', 'engine oil', 'oil']],
   ['coolant', ['with coolant', 'coolant']],
   ['transmission', ['with transmission fluid', 'transmission fluid', 'with red oil', 'red oil']],

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { CHECKED_FLUIDS, type CheckedFluid, FLUID_LEVELS, FLUID_LOOKS } from '@/core/catalogue/fluid-states';
 import type { JudgedFluid } from '@/core/fluids/model';
 import { Keys } from '@/ui/parts/choice-keys';
+import { RecordPictures } from '@/ui/parts/record-pictures';
 import { useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import { checkedFluidName, FLUID_LEVEL_WORDS, FLUID_LOOK_WORDS, fluidText } from '@/words/leaks';
@@ -47,7 +48,7 @@ export function Fluids() {
                   {capital(m.says)}.
                 </p>
               ))}
-              {open === f && <FluidKeys fluid={f} />}
+              {open === f && <FluidKeys fluid={f} zone={own?.zone ?? null} />}
             </li>
           );
         })}
@@ -57,7 +58,7 @@ export function Fluids() {
   );
 }
 
-function FluidKeys({ fluid }: { fluid: CheckedFluid }) {
+function FluidKeys({ fluid, zone }: { fluid: CheckedFluid; zone: string | null }) {
   const { store } = useLot();
   const own = useRecords('fluid', (f) => f.body.fluid === fluid).at(-1);
   const [problem, setProblem] = useState('');
@@ -81,11 +82,12 @@ function FluidKeys({ fluid }: { fluid: CheckedFluid }) {
         onSay={(level) => say({ level })}
       />
       <Keys
-        legend="Look"
+        legend="Look and smell"
         choices={FLUID_LOOKS.map((l) => [l, FLUID_LOOK_WORDS[l]] as const)}
         held={looks}
         onSay={(l) => say({ looks: looks.includes(l) ? looks.filter((x) => x !== l) : [...looks, l] })}
       />
+      {own && <RecordPictures record={own.id} zone={zone} says="Photo of the rag" />}
       {problem && <p role="alert">{problem}</p>}
     </div>
   );

@@ -2,14 +2,25 @@
 
 import { Trash2 } from 'lucide-react';
 import { useCallback, useState } from 'react';
-import { FLUIDS, LEAK_AMOUNTS, LEAK_WHENS, type LeakAmount, type LeakWhen } from '@/core/catalogue/leak-places';
+import {
+  FLUIDS,
+  type Fluid,
+  HEARD,
+  LEAK_AMOUNTS,
+  LEAK_LOADS,
+  LEAK_WHENS,
+  type LeakAmount,
+  type LeakLoad,
+  type LeakWhen,
+} from '@/core/catalogue/leak-places';
 import { figureOf } from '@/core/units/figure';
 import { Keys } from '@/ui/parts/choice-keys';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import {
+  amountText,
   FLUID_WORDS,
-  LEAK_AMOUNT_WORDS,
+  LEAK_LOAD_WORDS,
   LEAK_WHEN_WORDS,
   LEAKS_SAY,
   leakWhy,
@@ -84,6 +95,8 @@ function AddPlace() {
   const [when, setWhen] = useState<LeakWhen>('after');
   const [fluid, setFluid] = useState('');
   const [drops, setDrops] = useState('');
+  const [load, setLoad] = useState<LeakLoad | null>(null);
+  const heard = HEARD.has(fluid as Fluid);
   const [problem, setProblem] = useState('');
   const counted = useCallback((perMin: number) => setDrops(String(perMin)), []);
   const place = picked || leaks.answer.next?.look || '';
@@ -95,7 +108,8 @@ function AddPlace() {
       amount,
       fluid: amount === 'dry' || fluid === '' ? null : fluid,
       when,
-      dropsPerMin: amount === 'drips' ? perMin : null,
+      dropsPerMin: amount === 'drips' && !heard ? perMin : null,
+      load: amount === 'dry' || !heard ? null : load,
       at: new Date().toISOString(),
     };
     if (place === '') return setProblem('Choose the place first.');
@@ -104,6 +118,7 @@ function AddPlace() {
     if (!put.ok) return;
     setPicked('');
     setDrops('');
+    setLoad(null);
   };
   return (
     <div className="grid gap-2 border border-line p-3">
@@ -137,15 +152,31 @@ function AddPlace() {
           </select>
         </label>
       </div>
-      <label className="grid max-w-40 gap-1 text-sm font-semibold">
-        Drops in a minute
-        <input className="field figure" inputMode="decimal" value={drops} onChange={(e) => setDrops(e.target.value)} />
-      </label>
-      <DropCounter onCounted={counted} />
+      {heard ? (
+        <Keys
+          legend="With load, a helper at the pedal"
+          choices={LEAK_LOADS.map((l) => [l, capital(LEAK_LOAD_WORDS[l])] as const)}
+          held={load}
+          onSay={(l) => setLoad(load === l ? null : l)}
+        />
+      ) : (
+        <>
+          <label className="grid max-w-40 gap-1 text-sm font-semibold">
+            Drops in a minute
+            <input
+              className="field figure"
+              inputMode="decimal"
+              value={drops}
+              onChange={(e) => setDrops(e.target.value)}
+            />
+          </label>
+          <DropCounter onCounted={counted} />
+        </>
+      )}
       <div className="grid grid-cols-4 gap-1.5">
         {LEAK_AMOUNTS.map((a) => (
           <button key={a} type="button" className="btn min-h-14" onClick={() => say(a)}>
-            {capital(LEAK_AMOUNT_WORDS[a])}
+            {capital(amountText(a, (fluid || null) as Fluid | null))}
           </button>
         ))}
       </div>

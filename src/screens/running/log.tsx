@@ -2,6 +2,7 @@
 
 import { type FormEvent, useState } from 'react';
 import { KINDS } from '@/core/kinds';
+import { LONGEST_RUN_MS } from '@/core/running/run-at';
 import { figureOf } from '@/core/units/figure';
 import { useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { chargingText, oilText, thermostatText } from '@/words/running';
@@ -18,8 +19,6 @@ const FIELDS = [
   ['volts', 'Volts'],
   ['amps', 'Amps'],
 ] as const;
-/** No run that is logged by hand is longer, s: what comes later is another one. */
-const LONGEST_S = 7200;
 
 /** The idle: moments read off the dash, the curves that they make, and what those say. */
 export function RunLog() {
@@ -67,7 +66,7 @@ function AddMoment({ startedAt }: { startedAt: string | null }) {
       .at(-1) ?? null;
   const last = turned ?? startedAt;
   const since = useSince(last, last !== null);
-  const going = last !== null && since < LONGEST_S;
+  const going = last !== null && since * 1000 < LONGEST_RUN_MS;
   const from = going ? last : null;
   useAwake(going);
   const [problem, setProblem] = useState('');

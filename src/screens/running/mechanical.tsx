@@ -5,9 +5,10 @@ import { MECH_STATES, type MechPart, type MechState } from '@/core/catalogue/mec
 import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import type { MechLine } from '@/core/mechanical/model';
 import { choicesOf, Keys } from '@/ui/parts/choice-keys';
+import { RecordPictures } from '@/ui/parts/record-pictures';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
-import { MECH_CAUTION, MECH_GROUP_WORDS, MECH_STATE_WORDS, mechText } from '@/words/mechanical';
+import { MECH_CAUTION, MECH_GROUP_WORDS, MECH_STATE_WORDS, mechText, sagText } from '@/words/mechanical';
 import { BLOCKED_WORDS } from '@/words/terms';
 
 const NONE: readonly MechLine[] = [];
@@ -17,6 +18,7 @@ export function Mechanical() {
   const { mayEdit } = useLot();
   const lines = useJudged((j) => j.judgement?.mechanical.lines ?? NONE);
   const unsafe = useJudged((j) => j.judgement?.mechanical.unsafe ?? NONE);
+  const sag = useJudged((j) => sagText(j.judgement?.mechanical.sag ?? null));
   const [open, setOpen] = useState<string | null>(null);
   const groups = Object.keys(MECH_GROUP_WORDS) as MechPart['group'][];
   const said = lines.filter((l) => l.record).length;
@@ -34,6 +36,7 @@ export function Mechanical() {
           Not to be driven: {unsafe.map((l) => `${l.of.name}, ${mechText(l.record!.body)}`).join('; ')}.
         </p>
       )}
+      {sag && <p className="border-l-2 border-ink pl-2 text-sm">{sag}</p>}
       {groups.map((group) => (
         <div key={group} className="grid gap-1">
           <h3 className="text-sm font-bold">{MECH_GROUP_WORDS[group]}</h3>
@@ -108,6 +111,7 @@ function PartKeys({ line, onDone }: { line: MechLine; onDone: () => void }) {
           onSay={(side) => put({ state: own.body.state, side: own.body.side === side ? null : side }, false)}
         />
       )}
+      {own && <RecordPictures record={own.id} zone={null} says="Photo of this part" />}
       {problem && <p role="alert">{problem}</p>}
     </div>
   );

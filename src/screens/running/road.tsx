@@ -14,6 +14,7 @@ import { figureOf } from '@/core/units/figure';
 import { useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import { GATE_WORDS, gateText, ROAD_ITEM_WORDS, ROAD_STATE_WORDS, roadText } from '@/words/running';
+import { FeltOnRoad } from './felt';
 
 /** The road test: its gate, answered by what is on record and by the person; then the drive. */
 export function Road() {
@@ -76,6 +77,7 @@ export function Road() {
         </ul>
       )}
       {mayEdit && own && (gate.free || own.body.driven) && <Drive road={own.body} onPut={put} />}
+      {own?.body.driven && <FeltOnRoad felt={own.body.felt} onPut={(felt) => put({ felt: [...felt] })} />}
       {problem && <p role="alert">{problem}</p>}
       <p className="text-xs text-soft">
         Licence, insurance, plates and roadworthiness are matters of local rules. Any doubt is a no.
@@ -163,7 +165,7 @@ function Drive({ road, onPut }: { road: BodyOf<'road'>; onPut: (change: Partial<
         <button
           type="button"
           className="btn justify-self-start"
-          onClick={() => onPut({ driven: false, items: {}, distanceM: null, topKmh: null, surface: '' })}
+          onClick={() => onPut({ driven: false, items: {}, distanceM: null, topKmh: null, surface: '', felt: [] })}
         >
           It was not driven
         </button>

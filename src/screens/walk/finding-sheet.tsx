@@ -11,6 +11,7 @@ import { JOINTS } from '@/core/catalogue/joints';
 import { MAGNETS } from '@/core/catalogue/spot-tests';
 import type { StoredRecord } from '@/core/kinds';
 import { EVIDENCE } from '@/core/kinds/common';
+import { PhotoDrop } from '@/ui/device/photo-drop';
 import { photoQueue } from '@/ui/device/photo-queue';
 import { Modal } from '@/ui/parts/modal';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -26,7 +27,6 @@ import { FlawChoice } from './flaw-choice';
 import { Labelled } from './labelled';
 import { OneOf } from './one-of';
 import { OutlineField } from './outline-field';
-import { PhotoDrop } from './photo-drop';
 import { ScaleField } from './scale-field';
 
 /** Enters or corrects a finding with buttons and fields, for who does not type it in the entry line. */

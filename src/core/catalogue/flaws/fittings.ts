@@ -169,6 +169,18 @@ export const FITTINGS: readonly Flaw[] = [
     takes: { remedy: 'clean', times: 0.08, grows: 'once' },
     remedies: ['clean'],
   },
+  ...(['smell-damp', 'smell-mice', 'smell-smoke', 'smell-fuel'] as const).map(
+    (id): Flaw => ({
+      id,
+      family: 'soft',
+      aspects: ['trim'],
+      loss: id === 'smell-fuel' ? 0.1 : 0.04,
+      typicalMm: 500,
+      contrast: 0,
+      takes: { remedy: 'clean', times: id === 'smell-mice' ? 0.5 : 0.25, grows: 'once' },
+      remedies: id === 'smell-fuel' ? ['watch', 'specialist-test'] : ['clean'],
+    }),
+  ),
   {
     id: 'sagging',
     family: 'soft',

@@ -1,12 +1,12 @@
 import type { Zone } from '@/core/body/zone';
 import type { StoredRecord } from '@/core/kinds';
 import { rangeOf, withoutOverview } from '@/core/photo/pairs';
+import { PhotoDrop } from '@/ui/device/photo-drop';
 import { PhotoStrip } from '@/ui/parts/photo-strip';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot, useRecords } from '@/ui/records/inspection';
 import { flawName } from '@/words/flaws';
 import { zoneWords } from '@/words/zones';
-import { PhotoDrop } from '../photo-drop';
 import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** The lap's first pass: an overview of every panel, before going near for each finding. */
