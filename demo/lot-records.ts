@@ -1,6 +1,7 @@
 import { carSchema } from '../src/core/kinds/car';
 import type { DemoLot, PhotoOrder } from './lot';
 import { MAKES } from './makes';
+import { enterPapers } from './papers';
 import { sayPieces } from './pieces';
 import { enterRun } from './running';
 import { DemoVisit, demoIds } from './visit';
@@ -20,6 +21,7 @@ function carBody(lot: DemoLot, style: string): object {
     chassisNumber: facts?.chassisNumber ?? '',
     engineNumber: facts?.engineNumber ?? '',
     odometer: facts?.odometer ?? null,
+    odometerDigits: facts?.odometerDigits ?? null,
     keptIn: facts?.keptIn ?? '',
     leave: {
       press: 'yes',
@@ -72,6 +74,7 @@ export function recordsOfLot(
   const car = carSchema.parse(carBody(lot, lot.style));
   if (lot.weakLeft) tickWeakSpots(visit, car, lot.weakLeft);
   if (lot.pieces) sayPieces(visit, car, lot.pieces);
+  if (lot.papers) enterPapers(visit, lot.papers);
   if (lot.run) enterRun(visit, car, lot.run, lot.number);
   return { visit, orders };
 }

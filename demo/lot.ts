@@ -1,5 +1,6 @@
 import type { MakeId } from './makes';
 import type { Measured } from './measured';
+import type { DemoPapers } from './papers';
 import type { Subject } from './pictures';
 import type { DemoRun } from './running';
 import type { CarTruth } from './truth';
@@ -39,6 +40,7 @@ export interface CarFacts {
   readonly chassisNumber: string;
   readonly engineNumber: string;
   readonly odometer: { value: number; unit: 'km' | 'mi' } | null;
+  readonly odometerDigits?: number;
   readonly keptIn: string;
   readonly drive: 'yes' | 'no' | 'not-asked';
 }
@@ -74,6 +76,8 @@ export interface DemoLot {
   readonly pieces?: Readonly<Record<string, object | null>>;
   /** How it runs, leaks and works. */
   readonly run?: DemoRun;
+  /** Its numbers, dates, papers and parts. */
+  readonly papers?: DemoPapers;
   /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */
   readonly walk?: (v: DemoVisit, visit: string) => PhotoOrder[];
 }

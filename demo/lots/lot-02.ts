@@ -15,6 +15,7 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     v,
     [
       ['restored', 'Restored 1988 by the museum’s own workshop.', 'Museum card'],
+      ['mileage', 'Low mileage.', 'Harald Voss, trustee'],
       ['everything-works', 'Everything works.', 'Harald Voss, trustee'],
     ],
     [
@@ -119,8 +120,9 @@ export const LOT_02: DemoLot = {
     paintType: 'single-stage',
     steering: 'left',
     chassisNumber: 'SL59-01177',
-    engineNumber: 'SV8 01177',
+    engineNumber: 'SV8 O1177',
     odometer: { value: 41870, unit: 'mi' },
+    odometerDigits: 5,
     keptIn: 'dry hall, island air',
     drive: 'yes',
   },
@@ -185,6 +187,36 @@ export const LOT_02: DemoLot = {
       weather: 'yes',
       wipers: 'yes',
     },
+  },
+  papers: {
+    numbers: [
+      ['chassis-plate', 'SL59-01177', { zone: 'bulkhead', fastening: 'screws' }],
+      ['engine-stamp', 'SV8 O1177', { zone: 'engine', stamping: 'faint' }],
+      ['frame', 'SL59-O1177', { note: 'frame stamp below the left door, scaled' }],
+    ],
+    dates: [
+      ['casting.block', 'H 9 8'],
+      ['generator', '4158'],
+    ],
+    restored: [
+      {
+        system: 'brightwork',
+        fromYear: 1988,
+        by: 'the museum’s own workshop',
+        extent: 'partial',
+        quality: 'fine',
+        matured: true,
+      },
+      {
+        system: 'cabin',
+        fromYear: 1988,
+        by: 'the museum’s own workshop',
+        extent: 'partial',
+        quality: 'good',
+        matured: true,
+      },
+    ],
+    proofs: [['wear-fits', 'pedals and seat piping']],
   },
   walk,
 };

@@ -81,6 +81,7 @@ export const LOT_03: DemoLot = {
     chassisNumber: 'AF74-220913',
     engineNumber: 'AF 220913',
     odometer: { value: 88410, unit: 'mi' },
+    odometerDigits: 6,
     keptIn: 'outdoors under a roof',
     drive: 'no',
   },
@@ -112,6 +113,16 @@ export const LOT_03: DemoLot = {
       ['engine.pan', 'dry', null],
     ],
     functions: { clock: { state: 'absent' }, radio: { state: 'absent' }, 'heater.fan': { state: 'poor' } },
+  },
+  papers: {
+    numbers: [['chassis-plate', 'AF74-220913', { zone: 'bulkhead', fastening: 'rivets-works' }]],
+    dates: [['casting.block', 'E 3 4']],
+    parts: [
+      ['seats', 'later', { note: 'rear seats of a later type, do not match the front', reversible: 'yes' }],
+      ['engine', 'factory'],
+      [null, 'modified', { what: 'winch', works: 'no', reversible: 'yes' }],
+      [null, 'modified', { what: 'rear work lamp', works: 'yes', reversible: 'yes' }],
+    ],
   },
   walk,
 };

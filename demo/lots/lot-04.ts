@@ -86,6 +86,7 @@ export const LOT_04: DemoLot = {
     chassisNumber: 'B11-38-0642',
     engineNumber: 'B11 0642',
     odometer: { value: 56230, unit: 'mi' },
+    odometerDigits: 5,
     keptIn: 'dry hall',
     drive: 'no',
   },
@@ -131,6 +132,32 @@ export const LOT_04: DemoLot = {
       'washers.pump': { state: 'absent' },
       'washers.spray': { state: 'absent' },
     },
+  },
+  papers: {
+    numbers: [
+      ['chassis-plate', 'B11-38-0642', { zone: 'bulkhead', fastening: 'rivets-works' }],
+      ['engine-stamp', 'B11 0642', { zone: 'engine', stamping: 'undisturbed' }],
+      ['body', '0642', { zone: 'bulkhead' }],
+    ],
+    papers: [
+      {
+        sort: 'registration',
+        on: '1938-06-03',
+        owner: 'a miller of Vennor',
+        seen: 'original',
+        says: 'log book, engine B11 0642',
+      },
+      { sort: 'old-photo', on: '1951-08-01', says: 'before the mill, same colour', seen: 'copy' },
+    ],
+    keepers: [
+      { who: 'a miller of Vennor', from: '1938-06-03', to: '1962-01-01', storage: 'dry', by: 'paper' },
+      { who: 'Marlpit Tramshed', from: '1974-09-01', place: 'Vennor', storage: 'damp', by: 'paper' },
+    ],
+    parts: [
+      ['engine', 'factory', { note: 'number by the make’s rule' }],
+      ['loom', 'period'],
+      ['charging', 'factory'],
+    ],
   },
   walk,
 };

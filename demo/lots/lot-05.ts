@@ -14,6 +14,7 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
     v,
     [
       ['never-hit', 'Never in an accident.', 'Harald Voss, trustee'],
+      ['mileage', 'Only 97,600 km.', 'Harald Voss, trustee'],
       ['restored', 'Repainted in 2016 after it left the coast.', 'Invoice in the file'],
     ],
     [
@@ -94,6 +95,7 @@ export const LOT_05: DemoLot = {
     chassisNumber: 'TC69-440128',
     engineNumber: 'TC 51377',
     odometer: { value: 97600, unit: 'km' },
+    odometerDigits: 6,
     keptIn: 'by the sea until 2015',
     drive: 'no',
   },
@@ -128,6 +130,36 @@ export const LOT_05: DemoLot = {
       ['exhaust.joint', 'wet', 'gas', 'after', 'louder'],
     ],
     functions: { 'lamp.reverse': { state: 'dead' }, 'heater.control': { state: 'dead' }, radio: { state: 'works' } },
+  },
+  papers: {
+    numbers: [['chassis-plate', 'TC69-440128', { zone: 'bulkhead', fastening: 'rivets-other' }]],
+    dates: [
+      ['build', '03.69'],
+      ['generator', '0669'],
+    ],
+    keepers: [
+      {
+        who: 'two surfers, one after the other',
+        to: '2015-09-01',
+        place: 'west coast of Vennor',
+        storage: 'salt',
+        by: 'told',
+      },
+      { who: 'Marlpit Tramshed', from: '2015-09-01', place: 'Vennor', storage: 'damp', by: 'paper' },
+    ],
+    papers: [{ sort: 'bill', on: '2016-03-14', seen: 'copy', says: 'repainted, one colour, 2016' }],
+    restored: [
+      {
+        system: 'body-paint',
+        fromYear: 2016,
+        extent: 'cosmetic',
+        papers: true,
+        quality: 'good',
+        signs: ['welds-dressed', 'overspray'],
+      },
+    ],
+    parts: [[null, 'modified', { what: 'roof rack', works: 'yes', reversible: 'yes' }]],
+    proofs: [['wear-too-much', 'driver’s seat base, pedals bare']],
   },
   walk,
 };

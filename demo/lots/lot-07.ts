@@ -74,6 +74,7 @@ export const LOT_07: DemoLot = {
     chassisNumber: 'OV68-0231',
     engineNumber: '',
     odometer: { value: 38840, unit: 'mi' },
+    odometerDigits: 5,
     keptIn: 'dry hall',
     drive: 'no',
   },
@@ -83,6 +84,10 @@ export const LOT_07: DemoLot = {
     starts: [{ cold: 'cold', floor: 'dry', cranks: 'slow', catches: 'after-a-while', choke: 'used' }],
     wet: [['engine.front-seal', 'damp', 'engine-oil', 'before']],
     functions: { 'lamp.head.low': { state: 'poor', note: 'rise slowly' }, radio: { state: 'absent' } },
+  },
+  papers: {
+    numbers: [['chassis-plate', 'OV68-0231', { zone: 'bulkhead', fastening: 'rivets-works' }]],
+    proofs: [['colour-hidden-same', 'below the carpet and in the boot']],
   },
   walk,
 };

@@ -179,5 +179,17 @@ export const LOT_08: DemoLot = {
     },
     others: { state: 'untried', why: 'no-power' },
   },
+  papers: {
+    numbers: [
+      ['chassis-plate', 'QHS72-19027', { zone: 'bulkhead', fastening: 'rivets-works' }],
+      ['engine-stamp', 'QH 20416', { zone: 'engine', stamping: 'undisturbed' }],
+    ],
+    dates: [['casting.block', 'K 8 3']],
+    parts: [
+      ['engine', 'period', { note: 'of another car of the same model' }],
+      ['lamps', 'missing'],
+      ['wings', 'unknown'],
+    ],
+  },
   walk,
 };

@@ -39,6 +39,12 @@ function said(item: EntryItem): string {
       return `fluid ${[item.fluid, item.level ?? '', ...item.looks].filter(Boolean).join(' ')}`;
     case 'wet':
       return `wet ${[item.place, item.amount, item.fluid ?? ''].filter(Boolean).join(' ')}`;
+    case 'number':
+      return `number ${item.place} ${item.asRead}`;
+    case 'odometer':
+      return `odometer ${item.value} ${item.unit ?? ''}`.trim();
+    case 'part':
+      return `part ${item.part} ${item.state}`;
     case 'gauge':
       return `gauge ${[...item.shown.map((s) => `${s.gauge} ${s.said}`), item.when, item.afterS ?? ''].filter((x) => x !== '').join(', ')}`;
     case 'road':
@@ -160,6 +166,13 @@ describe('phrasings and the records they mean', () => {
     ['engine weeping', um, ['engine leak-damp 1']],
     ['clock dead dash', um, ['dead clock']],
     ['horn works', um, ['works horn']],
+    // numbers, the clock, parts
+    ['engine number QH 04418', um, ['number engine-stamp QH 04418']],
+    ['chassis plate reads QHF67-04418', um, ['number chassis-plate QHF67-04418']],
+    ['odometer 61,412', um, ['odometer 61412']],
+    ['odometer reads 48 210 km', um, ['odometer 48210 km']],
+    ['radio period correct', um, ['part radio period']],
+    ['the exhaust is a reproduction', um, ['part exhaust reproduction']],
     // the dash, the road
     ['oil pressure 45 psi at idle', um, ['gauge oil 45 psi, idle']],
     ['oil 3.2 bar, temperature 85, 13.8 volts', um, ['gauge oil 3.2 bar, temperature 85 c, volts 13.8 v']],

@@ -28,6 +28,8 @@ export const CAUTION_WORDS: Readonly<Record<Caution, string>> = {
   'fuel-leak': 'Fuel leaks. Do not start the engine; keep sparks and flames away.',
   'fuel-smelt':
     'It smells of fuel. Find where from before the engine is started; keep sparks and flames away, open the doors.',
+  'numbers-differ':
+    'Numbers on the car or its papers differ. Title and registration are matters of local law: ask the authority before the car is bought or moved.',
   'local-law':
     'Roadworthiness, title, emissions and waste are matters of local law. Ask the authority of the place where the car will be kept.',
   'not-driven': 'The car was not driven at this inspection.',

@@ -30,6 +30,8 @@ export const GATE_WORDS: Readonly<Record<Gate, string>> = {
   'structural-loss':
     'Structural loss caps the whole. Tell the consignment manager now; it stands on the report’s first page.',
   'unsafe-brakes': 'Unsafe brakes cap running. The car is not to be driven.',
+  'numbers-differ': 'Numbers on the car differ from each other: authenticity is capped.',
+  'another-engine': 'With another engine than the car’s own authenticity is capped.',
   'no-identity': 'Without a chassis number authenticity is capped.',
 };
 

@@ -35,6 +35,16 @@ export function missingText(m: Missing, words: Vocabulary): string {
       return `${m.count} ${many('finding has', 'findings have')} close-ups but no picture from afar, the first: ${zone}.`;
     case 'no-photos':
       return 'There is no picture at all.';
+    case 'number-look-again':
+      return `${m.count} ${many('number differs', 'numbers differ')} by a character that is easily misread: look again.`;
+    case 'chassis-not-by-scheme':
+      return 'The chassis number does not read by the scheme of its make: read it again, or say what is odd.';
+    case 'date-not-understood':
+      return `${m.count} ${many('date code is', 'date codes are')} not understood, the first: ${m.detail}.`;
+    case 'claims-untested':
+      return `For ${m.count} ${many('claim', 'claims')} of the seller nothing was looked for, the first: “${m.detail}”.`;
+    case 'proof-not-understood':
+      return `${m.count} ${many('mark is', 'marks are')} not in the table and not understood, the first: ${m.detail}.`;
     case 'weak-spots-unseen':
       return `Nobody went to ${m.count} ${many('weak spot', 'weak spots')} of this car, the first: ${zone}.`;
     case 'water-path-unseen':

@@ -40,6 +40,20 @@ export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; re
   },
   leakGraph: { name: 'Leaks', says: 'Where fluids come out, where they run, how likely, by layout of the car.' },
   fluids: { name: 'Fluids', says: 'What the level and the look of each fluid mean.' },
+  numberTemplates: {
+    name: 'Chassis numbers',
+    says: 'How makes number their cars, field by field, and how the engine’s number follows.',
+  },
+  dates: { name: 'Date codes', says: 'Forms of date codes, and how long before the car each sort of part is made.' },
+  odometer: { name: 'Odometer', says: 'How far cars are driven in a year, and what makes a chain of readings.' },
+  partOriginality: {
+    name: 'Originality of parts',
+    says: 'What a part that is not the works’ costs authenticity, and what caps it.',
+  },
+  claims: {
+    name: 'Claims',
+    says: 'What speaks for and against what sellers say, how strongly, and what shares a cause.',
+  },
   runningBands: { name: 'Running', says: 'Where thermostat, oil pressure and charging should lie, by make.' },
   driveSigns: {
     name: 'Felt on the road',

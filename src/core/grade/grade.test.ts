@@ -35,6 +35,7 @@ const car = (extra = {}): AnyRecord => ({
     chassisNumber: 'QH67-1',
     engineNumber: '',
     odometer: null,
+    odometerDigits: null,
     keptIn: '',
     leave: { press: 'yes', liftCarpet: 'yes', removeTrim: 'no', drive: 'no' },
     ...extra,

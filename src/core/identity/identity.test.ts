@@ -20,6 +20,8 @@ describe('seventeen characters', () => {
     ['A000000000000000Z', '4'],
     // S (2) at 8, W (6) at 7: 16 + 42 = 58; 58 mod 11 = 3.
     ['SW000000000000000', '3'],
+    // A number used in textbooks of the scheme; its ninth character is X.
+    ['1M8GDM9AXKP042788', 'X'],
     // P (7) at 6, R (9) at 5, Y (8) at 9: 42 + 45 + 72 = 159; 159 mod 11 = 5.
     ['00PR00000Y0000000', '5'],
   ])('%s bears %s', (number, digit) => expect(checkDigitOf(number)).toBe(digit));
@@ -91,6 +93,9 @@ describe('templates', () => {
     expect(decodeNumber('QHF67-044', t)).toBeNull();
     // Of another make only what fits whole.
     expect(decodersFor('QXF67-04418', 'Sarvane', templates)).toEqual([]);
+    expect(decodersFor('QXF67-04418', '', templates).map((d) => [d.template, d.fits])).toEqual([
+      ['quillon-unitary', false],
+    ]);
   });
 
   it('know a year by letters and by ranges, and two years that disagree', () => {

@@ -138,14 +138,22 @@ export function decodeNumber(number: string, template: NumberTemplate): Decoded 
   return { template: template.id, fields, fits: fields.every((f) => f.fits) && years.length < 2 && within, year: y };
 }
 
-/** The templates that a number can be of, the fitting ones first; those of the make before others. */
+/** Whether the characters that a scheme always has are there. */
+const beginsSo = (d: Decoded, t: NumberTemplate) =>
+  t.fields.some((f) => f.is === 'fixed') && t.fields.every((f, i) => f.is !== 'fixed' || d.fields[i]!.fits);
+
+/**
+ * The templates that a number can be of, the fitting ones first; those of the make before others. Of another make only what
+ * fits whole; where no make is known, also what begins as the scheme does.
+ */
 export function decodersFor(number: string, make: string, templates: readonly NumberTemplate[]): readonly Decoded[] {
-  const own = (t: NumberTemplate) => t.make.toLowerCase() === make.trim().toLowerCase();
+  const named = make.trim().toLowerCase();
+  const own = (t: NumberTemplate) => t.make.toLowerCase() === named;
   return templates
     .flatMap((t) => {
       const decoded = decodeNumber(number, t);
-      // Of another make only what fits whole: a length alone says nothing.
-      return decoded && (own(t) || decoded.fits) ? [{ decoded, own: own(t) }] : [];
+      const can = decoded && (own(t) || decoded.fits || (named === '' && beginsSo(decoded, t)));
+      return can ? [{ decoded, own: own(t) }] : [];
     })
     .sort((a, b) => Number(b.own) - Number(a.own) || Number(b.decoded.fits) - Number(a.decoded.fits))
     .map((x) => x.decoded);

@@ -1,11 +1,13 @@
 import { bright } from '../bright/model';
 import { circumstances } from '../circumstances/model';
+import { claims } from '../claims/model';
 import { colours } from '../colour/model';
 import { coverage } from '../coverage/model';
 import { findings } from '../findings/model';
 import { fit } from '../fit/model';
 import { fluids } from '../fluids/model';
 import { functions } from '../functions/model';
+import { identity } from '../identity/model';
 import { leaks } from '../leaks/model';
 import { mechanical } from '../mechanical/model';
 import { metal } from '../metal/model';
@@ -33,6 +35,8 @@ export const MODELS = {
   leaks,
   mechanical,
   running,
+  identity,
+  claims,
 } as const;
 export type ModelName = keyof typeof MODELS;
 export const MODEL_NAMES = Object.keys(MODELS) as ModelName[];

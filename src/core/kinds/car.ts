@@ -35,6 +35,8 @@ export const carSchema = z.object({
     .object({ value: z.number().nonnegative().max(9_999_999), unit: z.enum(['km', 'mi']) })
     .nullable()
     .default(null),
+  /** Digits that the odometer counts up, without tenths; null: not read. */
+  odometerDigits: z.number().int().min(4).max(7).nullable().default(null),
   keptIn: text(120).default(''),
   leave: z.object({ press: leave, liftCarpet: leave, removeTrim: leave, drive: leave }).default({
     press: 'not-asked',
@@ -57,7 +59,7 @@ export const car = defineKind({
           path: 'style',
           message: `There is no plan for the style “${style}”. Known: ${STYLES.map((s) => s.slug).join(', ')}.`,
         },
-  /** 3: `build`. 2: make, model and style may be empty. */
-  history: { schema: 3, since: { build: 3 } },
+  /** 4: `odometerDigits`. 3: `build`. 2: make, model and style may be empty. */
+  history: { schema: 4, since: { odometerDigits: 4, build: 3 } },
   since: 1,
 });

@@ -30,12 +30,13 @@ it('weighs by Bayes’ rule, and leaves chances alone when nothing was seen', ()
   expect(after.factory + after.resprayed + after.heavy + after.filled).toBeCloseTo(1, 12);
 });
 
-it('counts the same thing once, further things half, and never more than the bound', () => {
+it('counts the same thing once, of one cause the strongest and the root of the next, and never more than the bound', () => {
   const [turned, other] = [markRatio('fasteners-turned')!, markRatio('sealer-other')!];
   expect(marksRatio(['fasteners-turned', 'fasteners-turned'])).toBeCloseTo(turned, 12);
-  // ln ratios: the stronger in full, the weaker half.
-  expect(Math.log(marksRatio(['fasteners-turned', 'sealer-other']))).toBeCloseTo(
-    Math.log(other) + MARK_STRENGTH.eachFurther * Math.log(turned),
+  // Bolts and sealer are two causes: their odds multiply. Dust and a masking edge are one: the spraying.
+  expect(marksRatio(['fasteners-turned', 'sealer-other'])).toBeCloseTo(other * turned, 9);
+  expect(marksRatio(['dust-nib', 'masking-line'])).toBeCloseTo(
+    markRatio('masking-line')! * Math.sqrt(markRatio('dust-nib')!),
     9,
   );
   expect(

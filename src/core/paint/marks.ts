@@ -1,4 +1,5 @@
 import { MARKS, type Mark } from '../catalogue/marks';
+import { countedRatios } from '../claims/weigh';
 import type { PaintState } from './profiles';
 
 const HOUSE = 'house starting value; directions after the handbook of the trade';
@@ -18,9 +19,19 @@ export const FLAWS_AGAINST: Readonly<Record<string, number>> = {
   'filler-visible': 0.02,
 };
 
+/** Flaws that share a cause: spraying again. */
+const BY_SPRAYING: ReadonlySet<string> = new Set([
+  'dust-nib',
+  'fish-eye',
+  'solvent-pop',
+  'dry-spray',
+  'sand-scratches',
+  'overspray',
+  'masking-line',
+  'painted-over',
+]);
+
 export const MARK_STRENGTH = {
-  /** Marks on one panel share causes: the strongest counts in full, each further one of its direction half of the one before. */
-  eachFurther: 0.5,
   /** Bound on what all marks of a panel say together, as a ratio, either way: film that was measured is not argued away. */
   most: 40,
   source: HOUSE,
@@ -39,19 +50,21 @@ export function markRatio(id: string): number | null {
   return (MARKS as Readonly<Record<string, Mark>>)[id]?.ratio ?? FLAWS_AGAINST[id] ?? null;
 }
 
+/** What shares a cause: marks of one theme, and all signs of having been sprayed. */
+const groupOf = (id: string): string =>
+  (MARKS as Readonly<Record<string, Mark>>)[id]?.theme ?? (BY_SPRAYING.has(id) ? 'spraying' : id);
+
 /**
- * How many times likelier what was seen on one panel is on the works' paint than on later paint. The same thing seen
- * twice counts once; of each direction the strongest counts in full and each further one half of the one before (they
- * share causes, so their ln ratios do not add up); bounded. 1 when nothing that speaks was seen.
+ * How many times likelier what was seen on one panel is on the works' paint than on later paint, in the balance of claims
+ * (claims/weigh): of each group the strongest and the root of the next; bounded. The same thing seen twice counts once. 1 when
+ * nothing that speaks was seen.
  */
 export function marksRatio(ids: readonly string[]): number {
-  const logs = [...new Set(ids)].flatMap((id) => {
+  const marks = [...new Set(ids)].flatMap((id) => {
     const ratio = markRatio(id);
-    return ratio === null ? [] : [Math.log(ratio)];
+    return ratio === null ? [] : [{ id, ratio, group: groupOf(id) }];
   });
-  const shrunk = (own: number[]) =>
-    own.sort((a, b) => Math.abs(b) - Math.abs(a)).reduce((sum, l, i) => sum + l * MARK_STRENGTH.eachFurther ** i, 0);
-  const all = shrunk(logs.filter((l) => l > 0)) + shrunk(logs.filter((l) => l < 0));
+  const all = countedRatios(marks).reduce((sum, r) => sum + Math.log(r), 0);
   const most = Math.log(MARK_STRENGTH.most);
   return Math.exp(Math.min(most, Math.max(-most, all)));
 }

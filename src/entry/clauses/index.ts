@@ -7,6 +7,7 @@ import { finding } from './finding';
 import { fluid } from './fluid';
 import { gap } from './gap';
 import { gauge } from './gauge';
+import { papers } from './papers';
 import { road } from './road';
 import { spotTest } from './spot-test';
 import { start } from './start';
@@ -20,6 +21,7 @@ import { wet } from './wet';
 export const CLAUSES = {
   gap,
   undo,
+  papers,
   gauge,
   wet,
   fluid,

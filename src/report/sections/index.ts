@@ -10,6 +10,7 @@ import { fit } from './fit';
 import { metal } from './metal';
 import { notSeen } from './not-seen';
 import { paint } from './paint';
+import { papers } from './papers';
 import { pictures } from './pictures';
 import { plans } from './plans';
 import { running } from './running';
@@ -26,6 +27,7 @@ export const SECTIONS = {
   bright,
   running,
   claims,
+  papers,
   notSeen,
   conditions,
   pictures,

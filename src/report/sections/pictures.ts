@@ -7,10 +7,10 @@ export const pictures = defineSection({
   ...SEALS_NOTHING,
   title: 'More pictures',
   blocks: ({ records, findings, wording }) => {
-    // What shows a fluid or a part stands beside it.
+    // What shows a fluid, a part or a number stands beside it.
     const shown = new Set([
       ...findings.map((f) => f.record.id),
-      ...(['fluid', 'mech'] as const).flatMap((kind) => recordsOf(records, kind).map((r) => r.id)),
+      ...(['fluid', 'mech', 'number'] as const).flatMap((kind) => recordsOf(records, kind).map((r) => r.id)),
     ]);
     const loose = recordsOf(records, 'photo').filter((p) => p.body.finding === null || !shown.has(p.body.finding));
     if (loose.length === 0) return [];

@@ -24,6 +24,8 @@ export interface CarFields {
   engineNumber: string;
   odometer: string;
   odometerUnit: 'km' | 'mi';
+  /** Digits that it counts up; empty: not read. */
+  odometerDigits: '' | '4' | '5' | '6' | '7';
   keptIn: string;
   leave: Record<'press' | 'liftCarpet' | 'removeTrim' | 'drive', (typeof LEAVE)[number]>;
 }
@@ -53,6 +55,7 @@ export function carFields(car: Car | null, lotTitle: string): CarFields {
     engineNumber: car?.engineNumber ?? '',
     odometer: car?.odometer?.value.toString() ?? '',
     odometerUnit: car?.odometer?.unit ?? 'mi',
+    odometerDigits: (car?.odometerDigits?.toString() ?? '') as CarFields['odometerDigits'],
     keptIn: car?.keptIn ?? '',
     leave: { ...NOBODY_ASKED, ...car?.leave },
   };
@@ -62,7 +65,7 @@ export function carFields(car: Car | null, lotTitle: string): CarFields {
 export function carBody(
   given: CarFields,
 ): { ok: true; body: Record<string, unknown> } | { ok: false; message: string } {
-  const { odometer, odometerUnit, year, build, ...rest } = given;
+  const { odometer, odometerUnit, odometerDigits, year, build, ...rest } = given;
   const reads = groupedFigureOf(odometer);
   if (reads === 'bad') return { ok: false, message: `The odometer “${odometer}” is no number.` };
   const built = figureOf(year);
@@ -74,6 +77,7 @@ export function carBody(
       build: build || null,
       year: built,
       odometer: reads === null ? null : { value: reads, unit: odometerUnit },
+      odometerDigits: odometerDigits === '' ? null : Number(odometerDigits),
     },
   };
 }

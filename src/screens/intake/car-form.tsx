@@ -212,6 +212,15 @@ export function CarForm() {
               </select>
             </span>
           </Field>
+          <Field label="Its digits, without tenths">
+            <select className="field font-normal" {...field('odometerDigits')}>
+              <option value="">not read</option>
+              <option value="5">5: at nought again after 99,999</option>
+              <option value="6">6: after 999,999</option>
+              <option value="4">4</option>
+              <option value="7">7</option>
+            </select>
+          </Field>
           <Field label="Kept in">
             <input className="field font-normal" {...field('keptIn')} />
           </Field>

@@ -1,12 +1,13 @@
 'use client';
 
 import { useMemo } from 'react';
+import { CLIMATE_OF } from '@/core/identity/past';
 import type { Storage } from '@/core/metal/exposure-table';
 import type { CarForecast } from '@/core/metal/forecast';
 import type { WastingFinding } from '@/core/metal/wasting';
 import { ToWalk } from '@/ui/chapter/aspect-findings';
 import { useWording } from '@/ui/preferences';
-import { useCar, useLot, useRecords } from '@/ui/records/inspection';
+import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
 import { FORECAST_SAYS, yearsText } from '@/words/metal';
 import { recordSays } from '@/words/record';
@@ -25,9 +26,22 @@ interface Question {
 export function HowLong({ wasting }: { wasting: readonly WastingFinding[] }) {
   const { facts } = useLot();
   const table = facts.tables.exposure;
+  // How its last keeper kept it stands beside the others.
+  const kept = useJudged((j) => {
+    const storage = j.judgement?.identity.storage ?? null;
+    return storage && CLIMATE_OF[storage];
+  });
   const question = useMemo<Question | null>(
-    () => (wasting.length > 0 ? { spots: wasting.map((w) => w.spot), table, storages: STORAGES_SHOWN } : null),
-    [wasting, table],
+    () =>
+      wasting.length > 0
+        ? {
+            spots: wasting.map((w) => w.spot),
+            table,
+            storages:
+              STORAGES_SHOWN.some((s) => s === kept) || !kept ? STORAGES_SHOWN : [...STORAGES_SHOWN, kept].sort(),
+          }
+        : null,
+    [wasting, table, kept],
   );
   const [answer, stage] = useWorkerAnswer<Question, ForecastAnswer>(make, question);
   if (!question) return null;
@@ -35,7 +49,7 @@ export function HowLong({ wasting }: { wasting: readonly WastingFinding[] }) {
     <section className="grid gap-2 border-b border-line p-4" aria-label="How long">
       <h2 className="text-lg font-bold">How long it lasts</h2>
       {answer ? (
-        <Years forecasts={answer.forecasts} wasting={wasting} />
+        <Years forecasts={answer.forecasts} wasting={wasting} kept={kept} />
       ) : (
         <p role="status" className="text-sm text-soft">
           Drawing chances {stage ?? '…'}
@@ -52,7 +66,15 @@ export function HowLong({ wasting }: { wasting: readonly WastingFinding[] }) {
   );
 }
 
-function Years({ forecasts, wasting }: { forecasts: readonly CarForecast[]; wasting: readonly WastingFinding[] }) {
+function Years({
+  forecasts,
+  wasting,
+  kept,
+}: {
+  forecasts: readonly CarForecast[];
+  wasting: readonly WastingFinding[];
+  kept: Storage | null;
+}) {
   const { car } = useCar();
   const wording = useWording(car?.steering);
   const findings = useRecords('finding');
@@ -61,7 +83,10 @@ function Years({ forecasts, wasting }: { forecasts: readonly CarForecast[]; wast
       <dl className="grid gap-1">
         {forecasts.map((f) => (
           <div key={f.storage} className="flex items-baseline justify-between gap-2 border-b border-line pb-1">
-            <dt>First hole, {STORAGE_WORDS[f.storage]}</dt>
+            <dt>
+              First hole, {STORAGE_WORDS[f.storage]}
+              {f.storage === kept && ', as it was kept last'}
+            </dt>
             <dd className="figure text-right font-semibold">{yearsText(f.first)}</dd>
           </div>
         ))}

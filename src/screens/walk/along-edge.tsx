@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { figureOf } from '@/core/units/figure';
+import { Labelled } from '@/ui/parts/labelled';
 import { EDGES, edgeText } from '@/words/flaws';
-import { Labelled } from './labelled';
 
 /** A place along an edge being typed: what is no figure yet says nothing. */
 const numberOrNull = (text: string) => {

@@ -1,11 +1,11 @@
 'use client';
 
-import type { ReactNode } from 'react';
 import { PLIES } from '@/core/catalogue/tire-faults';
 import type { StoredRecord } from '@/core/kinds';
 import { decodeTire } from '@/core/wheels/tire-code';
 import { ageText, madeText, PLY_WORDS, TIRE_FAULT_WORDS, TIRE_REFUSALS, WHEEL_FAULT_WORDS } from '@/words/wheels';
 import { choicesOf, Keys, toggled } from '../parts/choice-keys';
+import { Labelled } from '../parts/labelled';
 import { Modal } from '../parts/modal';
 import { useLot } from '../records/inspection';
 import { useRecordForm } from '../records/use-record-form';
@@ -49,7 +49,7 @@ export function TireSheet({
           void keep().then((id) => id !== null && onClose());
         }}
       >
-        <Field name="Date code, or the whole identification that ends with it">
+        <Labelled text="Date code, or the whole identification that ends with it">
           <input
             className="field figure text-xl"
             autoComplete="off"
@@ -57,7 +57,7 @@ export function TireSheet({
             placeholder="3112"
             {...register('code')}
           />
-        </Field>
+        </Labelled>
         {made && (
           <p role="status" className="-mt-2 text-sm">
             {made.ok ? (
@@ -70,22 +70,22 @@ export function TireSheet({
           </p>
         )}
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
-          <Field name="Tread, mm">
+          <Labelled text="Tread, mm">
             <input className="field figure" inputMode="decimal" {...register('tread')} />
-          </Field>
-          <Field name="Size">
+          </Labelled>
+          <Labelled text="Size">
             <input className="field figure" placeholder="165 SR 15" {...register('size')} />
-          </Field>
-          <Field name="Maker">
+          </Labelled>
+          <Labelled text="Maker">
             <input className="field" {...register('maker')} />
-          </Field>
-          <Field name="Line">
+          </Labelled>
+          <Labelled text="Line">
             <input className="field" {...register('line')} />
-          </Field>
-          <Field name="Load and speed">
+          </Labelled>
+          <Labelled text="Load and speed">
             <input className="field figure" placeholder="86S" {...register('service')} />
-          </Field>
-          <Field name="Built">
+          </Labelled>
+          <Labelled text="Built">
             <select className="field" {...register('ply')}>
               {PLIES.map((p) => (
                 <option key={p} value={p}>
@@ -93,7 +93,7 @@ export function TireSheet({
                 </option>
               ))}
             </select>
-          </Field>
+          </Labelled>
           <label className="flex min-h-11 items-center gap-2 self-end">
             <input type="checkbox" className="size-5 accent-thread" {...register('whiteWall')} /> white wall
           </label>
@@ -110,9 +110,9 @@ export function TireSheet({
           held={wheel}
           onSay={(w) => form.setValue('wheel', toggled(wheel, w))}
         />
-        <Field name="Note">
+        <Labelled text="Note">
           <input className="field" {...register('note')} />
-        </Field>
+        </Labelled>
         {problem && (
           <p role="alert" className="border-l-4 border-pin bg-wash px-3 py-2">
             {problem}
@@ -123,15 +123,5 @@ export function TireSheet({
         </button>
       </form>
     </Modal>
-  );
-}
-
-function Field({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    // biome-ignore lint/a11y/noLabelWithoutControl: the control is handed in
-    <label className="grid gap-1">
-      <span className="text-sm font-semibold">{name}</span>
-      {children}
-    </label>
   );
 }

@@ -2,18 +2,25 @@
 import { car } from './car';
 import { claim } from './claim';
 import { colour } from './colour';
+import { dated } from './dated';
 import { finding } from './finding';
 import { fluid } from './fluid';
 import { gap } from './gap';
+import { keeper } from './keeper';
 import { log } from './log';
 import { look } from './look';
 import { mark } from './mark';
 import { mech } from './mech';
+import { number } from './number';
+import { paper } from './paper';
+import { part } from './part';
 import { photo } from './photo';
 import { piece } from './piece';
 import { placard } from './placard';
 import { plating } from './plating';
+import { proof } from './proof';
 import { reading } from './reading';
+import { restored } from './restored';
 import { road } from './road';
 import { rust } from './rust';
 import { shut } from './shut';
@@ -31,18 +38,25 @@ export const KIND_WORDS = {
   car,
   claim,
   colour,
+  dated,
   finding,
   fluid,
   gap,
+  keeper,
   log,
   look,
   mark,
   mech,
+  number,
+  paper,
+  part,
   photo,
   piece,
   placard,
   plating,
+  proof,
   reading,
+  restored,
   road,
   rust,
   shut,

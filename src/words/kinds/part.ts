@@ -1,0 +1,4 @@
+import { partName, partText } from '../papers';
+import type { KindWords } from './kind-words';
+
+export const part: KindWords<'part'> = { name: 'part', says: (p) => `${partName(p)}: ${partText(p)}` };

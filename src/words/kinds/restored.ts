@@ -1,0 +1,4 @@
+import { restoredText } from '../papers';
+import type { KindWords } from './kind-words';
+
+export const restored: KindWords<'restored'> = { name: 'restoration work', says: restoredText };
