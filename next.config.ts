@@ -14,6 +14,7 @@ const config: NextConfig = {
     'esbuild',
     '@react-pdf/renderer',
     'fontkit',
+    'tesseract.js',
   ],
   typescript: { ignoreBuildErrors: true }, // `npm test` runs the types on their own
   headers: async () => [

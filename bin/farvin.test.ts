@@ -356,3 +356,74 @@ it('ranks where it leaks by what is wet and dry, and takes nothing of a file wit
   expect(bad.json).toMatchObject({ ok: false, reason: 'bad-rows', rows: [{ line: 5 }] });
   expect(bad.json.rows[0].message).toContain('engine.pan');
 });
+
+it('explains a chassis number, by a make’s scheme and by ISO 3779', () => {
+  const own = farvin('chassis', 'QHF67-04418');
+  expect(own).toMatchObject({ status: 0, json: { ok: true, scheme: 'quillon-unitary', checkDigit: null, year: 1967 } });
+  expect(own.json.fields.map((f: { text: string }) => f.text)).toEqual(['Q', 'H', 'F', '67', '04418']);
+  const seventeen = farvin('chassis', '1XKDR62B5MT220871').json;
+  expect(seventeen).toMatchObject({ scheme: 'iso-3779', checkDigit: { expected: '0', found: '5', applies: true } });
+  expect(farvin('chassis', 'DXKDR62BZMT22O871')).toMatchObject({
+    status: 1,
+    json: { ok: false, reason: 'letter-not-used', place: 14 },
+  });
+  expect(farvin('chassis', 'X 1')).toMatchObject({ status: 1, json: { reason: 'no-scheme' } });
+  const templates = file('schemes.json', [
+    {
+      id: 'pellew',
+      make: 'Pellew',
+      from: 1950,
+      to: 1960,
+      fields: [
+        { is: 'fixed', name: 'make', text: 'PW' },
+        { is: 'sequence', name: 'serial', length: 4 },
+      ],
+    },
+  ]);
+  expect(farvin('chassis', 'PW-0117', '--templates', templates).json).toMatchObject({ ok: true, scheme: 'pellew' });
+  expect(farvin('chassis', 'PW-0117', '--templates', file('odd.json', [{ id: 'X' }])).status).toBe(2);
+});
+
+it('tests a distance by readings, and takes nothing of a file with a bad row', () => {
+  const csv =
+    'on,value,source\n1968-05-01,20,delivery\n1972-06-01,48000,service\n1976-06-01,93500,service\n1979-06-01,14200,sale\n';
+  const path = file('odometer.csv', csv);
+  const { status, json } = farvin('odometer', path, '--digits', '5', '--unit', 'mi', '--claim', '114200');
+  expect(status).toBe(0);
+  expect(json).toMatchObject({ ok: true, status: 'supported', histories: [{ total: 114_200, rounds: 1 }] });
+  expect(farvin('odometer', path, '--digits', '5', '--unit', 'mi').json.status).toBe('contradicted');
+  expect(farvin('odometer', path, '--digits', '6', '--unit', 'mi').json).toMatchObject({
+    status: 'contradicted',
+    histories: [],
+  });
+  expect(farvin('odometer', file('odd.csv', `${csv}soon,1,x\n`))).toMatchObject({
+    status: 1,
+    json: { reason: 'bad-rows', rows: [{ line: 6 }] },
+  });
+  expect(farvin('odometer', path, '--digits', '12').status).toBe(2);
+});
+
+it('weighs claims by what a bundle holds', () => {
+  const withClaims = {
+    ...bundle,
+    records: {
+      ...bundle.records,
+      car: [{ ...bundle.records.car[0]!, body: { ...bundle.records.car[0]!.body, engineNumber: 'QH 04418' } }],
+      claim: ['matching-engine', 'owners'].map((kind, i) => ({
+        id: id(60 + i),
+        version: 1,
+        body: { kind, text: 'As said.', source: 'trustee', saidAt: AT },
+      })),
+    },
+  };
+  const { status, json } = farvin('claims', file('claims.farvin.json', withClaims));
+  expect(status).toBe(0);
+  const [engine, owners] = json.claims;
+  expect(engine).toMatchObject({
+    kind: 'matching-engine',
+    word: 'well supported',
+    marks: [{ mark: 'engine-by-rule', ratio: 50, group: 'number', counted: 50 }],
+  });
+  expect(engine.posterior).toBeCloseTo(50 / 51, 4);
+  expect(owners).toMatchObject({ word: 'untested', posterior: 0.5, marks: [], next: { look: 'owners-papers' } });
+});

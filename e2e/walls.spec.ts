@@ -97,6 +97,17 @@ const DOORS: readonly Door[] = [
     expected: all(200, 200, 200, 401, 404, { consignor: 404 }),
   },
   {
+    name: 'a plate read off a photo',
+    // The smallest part of it: nothing is made out, which is an answer.
+    call: async (api, i) =>
+      (
+        await api.post(`/api/v1/photos/${i.sha}/plate`, {
+          data: { box: { x: 0, y: 0, width: 0.01, height: 0.01 } },
+        })
+      ).status(),
+    expected: all(200, 200, 403, 401, 404, { consignor: 403 }),
+  },
+  {
     name: 'photo in a size that is none',
     call: async (api, i) => (await api.get(`/api/v1/photos/${i.sha}/9999`)).status(),
     expected: all(404, 404, 404, 401),

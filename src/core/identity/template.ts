@@ -14,7 +14,7 @@ export const fieldSchema = z.discriminatedUnion('is', [
     ...named,
     is: z.literal('lookup'),
     length: z.number().int().min(1).max(8),
-    means: z.record(code, z.string().min(1).max(120)),
+    means: z.array(z.object({ code, says: z.string().min(1).max(120) })).min(1),
   }),
   /** Last digits of the year, of a century. */
   z.object({
@@ -94,7 +94,7 @@ function readField(f: TemplateField, text: string, from: number): DecodedField {
     case 'fixed':
       return out(f.says || f.text, text === bare(f.text));
     case 'lookup': {
-      const means = Object.entries(f.means).find(([c]) => bare(c) === text)?.[1];
+      const means = f.means.find((m) => bare(m.code) === text)?.says;
       return out(means ?? 'not in the table', means !== undefined);
     }
     case 'year': {

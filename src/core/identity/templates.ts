@@ -10,7 +10,7 @@ const lookup = (name: string, means: Record<string, string>): TemplateField => (
   name,
   says: '',
   length: Object.keys(means)[0]!.length,
-  means,
+  means: Object.entries(means).map(([c, says]) => ({ code: c, says })),
 });
 const year: TemplateField = { is: 'year', name: 'year', says: '', length: 2, century: 1900 };
 const serial = (length: number, by: Ranges = []): TemplateField => ({

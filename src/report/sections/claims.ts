@@ -86,19 +86,19 @@ function borneOut(c: SealedClaim, { plan }: SectionView<unknown>, wording: Wordi
 /** What the seller says, as said, and how far what was found bears it out. */
 export const claims = defineSection({
   title: 'What the seller says, and how far it is borne out',
-  sealed: { claims: z.array(claimSchema) },
-  blank: { claims: [] },
+  sealed: { claims: z.array(claimSchema).optional() },
+  blank: { claims: undefined },
   seal: ({ judgement }) => ({ claims: judgement.claims.all.map(sealClaim) }),
   blocks: (view) => {
     const { records, wording, sealed } = view;
     const all = recordsOf(records, 'claim');
     if (all.length === 0) return [];
-    const own = new Map(sealed.claims.map((c) => [c.record, c]));
+    const own = new Map((sealed.claims ?? []).map((c) => [c.record, c]));
     return [
       {
         kind: 'para',
         tone: 'soft',
-        text: 'In the seller’s words. A claim is no finding of the inspector; the word below each is reckoned from what was found, from even odds, and is no verdict.',
+        text: 'In the seller’s words. A claim is no finding of the inspector. The word below each is reckoned from what was found, from even odds, and is no verdict.',
       },
       ...all.flatMap(({ id, body }): Block[] => {
         const c = own.get(id);

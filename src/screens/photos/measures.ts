@@ -1,9 +1,10 @@
-import { AudioWaveform, Eye, Gauge, Hammer, type LucideIcon, Palette, Sparkles } from 'lucide-react';
+import { AudioWaveform, Eye, Gauge, Hammer, Hash, type LucideIcon, Palette, Sparkles } from 'lucide-react';
 import type { ComponentType } from 'react';
 import type { StoredRecord } from '@/core/kinds';
 import { ColourSheet } from './colour-sheet';
 import { DialSheet } from './dial-sheet';
 import { LookSheet } from './look-sheet';
+import { PlateSheet } from './plate-sheet';
 import { PlatingSheet, RustSheet } from './share-sheet';
 import { WavesSheet } from './waves-sheet';
 
@@ -36,4 +37,5 @@ export const MEASURES: readonly PictureMeasure[] = [
   { name: 'rust', says: () => 'Rust', Icon: Hammer, most: 1, onPlan: true, Sheet: RustSheet },
   { name: 'plating', says: () => 'Plating', Icon: Sparkles, most: 2, onPlan: true, Sheet: PlatingSheet },
   { name: 'dial', says: () => 'Gauge', Icon: Gauge, most: 40, Sheet: DialSheet },
+  { name: 'plate', says: () => 'Number', Icon: Hash, most: 1, onPlan: true, Sheet: PlateSheet },
 ];

@@ -1,4 +1,5 @@
 import { largeCopy, readPicture, smallCopy } from './pictures';
+import { readPlate } from './read-plate';
 import { reportToSeal } from './report-to-seal';
 
 /** What the workshop's processes can do: a name, what is given, what is made. Both pass between processes as data. */
@@ -7,6 +8,7 @@ export const WORK = {
   smallCopy,
   largeCopy,
   reportToSeal,
+  readPlate,
 } as const;
 
 export type WorkName = keyof typeof WORK;

@@ -137,7 +137,7 @@ export class Workshop {
 }
 
 const MB = 1024 * 1024;
-const held = globalThis as { farvinPictureShop?: Workshop; farvinFigureShop?: Workshop };
+const held = globalThis as { farvinPictureShop?: Workshop; farvinFigureShop?: Workshop; farvinPlateShop?: Workshop };
 
 /** Where pictures are unpacked. A phone's picture takes about 150 MB, the largest allowed about 700. */
 export function pictureShop(): Workshop {
@@ -161,4 +161,16 @@ export function figureShop(): Workshop {
     idleMs: 60_000,
   });
   return held.farvinFigureShop;
+}
+
+/** Where plates are read: one at a time, by a reader that takes a second to wake. */
+export function plateShop(): Workshop {
+  held.farvinPlateShop ??= new Workshop({
+    processes: 1,
+    waiting: 20,
+    memoryBytes: 1200 * MB,
+    workMs: 30_000,
+    idleMs: 120_000,
+  });
+  return held.farvinPlateShop;
 }

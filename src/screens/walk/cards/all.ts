@@ -7,6 +7,7 @@ import { looks } from './looks';
 import { marks } from './marks';
 import { measured } from './measured';
 import { next } from './next';
+import { numbers } from './numbers';
 import { photos } from './photos';
 import { pieces } from './pieces';
 import { seams } from './seams';
@@ -24,6 +25,7 @@ export const ZONE_CARDS = {
   marks,
   measured,
   next,
+  numbers,
   photos,
   pieces,
   seams,
