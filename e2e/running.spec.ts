@@ -106,7 +106,7 @@ test('what is wet ranks where it leaks and says where to look next, also without
   await road.getByRole('button', { name: 'Vibration', exact: true }).click();
   await road.getByRole('button', { name: 'In the steering wheel' }).click();
   await road.getByLabel('From, km/h').fill('120');
-  await road.getByLabel('To, km/h').fill('95');
+  await road.getByLabel('To, km/h', { exact: true }).fill('95');
   await road.getByRole('button', { name: 'Keep what was felt' }).click();
   await expect(road.getByRole('alert')).toContainText('It ends at a higher speed than it begins');
   await road.getByLabel('From, km/h').fill('80');

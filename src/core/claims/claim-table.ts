@@ -119,6 +119,10 @@ export const DEFAULT_CLAIMS: ClaimTable = {
       'traces-of-spraying': ['overspray, a masking edge or another colour below', 1 / strong, 0.03],
       'signs-of-the-works': ['runs, labels or stripes as the works left them', fair, 0.5],
     }),
+    'paint-colour': look('record', PAINT, 'measured-colour', 'the colour of panels measured against each other', {
+      'colours-alike': ['panels measured against each other have one colour', weak, 0.5],
+      'colours-differ': ['a panel measures another colour than the one beside it', 1 / fair, 0.06],
+    }),
     'colour-plate': look('hand', ['original-colour'], 'plate', 'the paint code on the plate', {
       'colour-code-same': ['the plate’s paint code is this colour', strong, 0.85],
       'colour-code-other': ['the plate’s paint code is another colour', 1 / proof, 0.01],

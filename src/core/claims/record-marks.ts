@@ -106,6 +106,18 @@ const findingsOf =
       pick(f.body.flaw) ? [mark(as, { zone: f.body.zone, records: [f.id], withheld: f.body.withheld !== null })] : [],
     );
 
+/** Colour differences, ΔE00, that two panels of one paint do not show, and that nobody sees. */
+const COLOUR = { differs: 3, alike: 2 } as const;
+const LEAST_COMPARED = 2;
+const measuredColour: MarksOf = ({ records }) => {
+  const all = recordsOf(records, 'colour');
+  const other = all.filter((c) => c.body.deltaE.low > COLOUR.differs);
+  if (other.length > 0) return other.map((c) => mark('colours-differ', { zone: c.body.zone, records: [c.id] }));
+  return all.length >= LEAST_COMPARED && all.every((c) => c.body.deltaE.high < COLOUR.alike)
+    ? [mark('colours-alike', { records: all.map((c) => c.id) })]
+    : [];
+};
+
 const engineNumber: MarksOf = ({ identity: { engine, numbers } }) => {
   const records = numbers.filter((n) => n.record.body.place === 'engine-stamp').map((n) => n.record.id);
   const id = {
@@ -290,6 +302,7 @@ export const RECORD_MARKS: Readonly<Record<string, MarksOf>> = {
     paintMarks(ofThemes(['stripe', 'underside', 'sealer'], 'against'), 'traces-of-spraying'),
     paintMarks(ofThemes(['stripe', 'label', 'runs', 'sealer', 'underside', 'chip'], 'for'), 'signs-of-the-works'),
   ),
+  'paint-colour': measuredColour,
   'engine-number': engineNumber,
   'engine-stamping': stamping,
   'engine-casting': casting,

@@ -113,7 +113,7 @@ const SHIPPED: readonly NumberTemplate[] = [
       lookup('engine', { '6': 'six in line', '8': 'eight' }),
       lookup('drive', { '2': 'rear wheels', '4': 'all wheels' }),
       { is: 'any', name: 'belts', says: 'seat belts', length: 1 },
-      { is: 'any', name: 'check', says: 'filler: no check digit outside North America', length: 1 },
+      { is: 'any', name: 'check', says: 'filler, no check digit', length: 1 },
       { is: 'year-letter', name: 'year', says: '', letters: 'BCDEFGHJKLMNPRSTVW', from: 1981 },
       lookup('plant', { T: 'Tramford', V: 'Vennor Haven' }),
       serial(6),

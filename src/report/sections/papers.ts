@@ -39,7 +39,7 @@ function seal(j: JudgedIdentity): SealedIdentity {
   return {
     decoded: (j.decoded?.fields ?? []).map(({ name, text, means, fits }) => ({ name, text, means, fits })),
     checkDigit: j.chassis17 ? checkDigitText(j.chassis17.checkDigit) : '',
-    engine: engineText(j.engine),
+    engine: [j.engineNumber && `Engine ${j.engineNumber}.`, engineText(j.engine)].filter(Boolean).join(' '),
     built: j.built ? `${daysText(j.built)}, ${BUILT_BY_WORDS[j.built.by]}` : '',
     numbers: j.numbers.map(({ record, against, compared }) => ({
       record: record.id,

@@ -13,6 +13,7 @@ import { momentText } from '@/words/dates';
 import { plural } from '@/words/plural';
 import { TABLE_WORDS } from '@/words/tables';
 import { LeafRows, shownAs, typedAs } from './leaf-rows';
+import { TABLE_TOOLS } from './table-tools';
 import { useTableTrial } from './use-table-trial';
 import { DescribedCars, OwnLots } from './what-it-moves';
 
@@ -68,6 +69,7 @@ export function OneTable({ name, tables, shipped, mayEdit, history }: Props) {
     setDrafts(rest);
     if (said !== undefined) setValue(withLeaf(value, leaf.path, said));
   };
+  const Tool = TABLE_TOOLS[name];
   const keep = async () => {
     if (!trial) return;
     const body = { value: trial.value, ...(trial.yardstick && { yardstick: trial.yardstick }) };
@@ -87,6 +89,7 @@ export function OneTable({ name, tables, shipped, mayEdit, history }: Props) {
           aria-label="What to do with it"
         >
           <InOut name={name} mayEdit={mayEdit} onRead={load} onProblem={setProblem} />
+          {Tool && <Tool value={value} mayEdit={mayEdit} onChange={load} />}
           {(bad || fault || problem || refused) && (
             <p role="alert" className="border-l-4 border-pin pl-2 text-sm">
               {bad ? 'What is marked is no such number. Nothing was kept.' : problem || refused || fault}

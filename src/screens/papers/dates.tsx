@@ -36,7 +36,7 @@ export function Dates() {
           ? `Built ${daysText(built)}, ${BUILT_BY_WORDS[built.by]}.`
           : 'When the car was built is not known: no date can be judged. Its year at the intake, its number or its plate would tell.'}
       </p>
-      {built && dates.some((d) => d.made) && (
+      {built && dates.some((d) => d.fit) && (
         <>
           <Timeline ref={picture} dates={dates} built={built} leads={facts.tables.dates} />
           <button type="button" className="btn btn-small justify-self-start" onClick={save}>
