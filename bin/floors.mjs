@@ -8,18 +8,19 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 /** Rooms of the core, each calling those before it. */
 const CORE = [
-  ['body', 'stats', 'units', 'time', 'people'],
+  ['body', 'stats', 'units', 'time', 'people', 'balance'],
   ['image'],
-  ['catalogue'],
+  ['catalogue', 'dial'],
   ['kinds'],
   ['records'],
   ['model'],
-  ['coverage', 'colour', 'gauge', 'photo', 'seal'],
+  ['coverage', 'colour', 'gauge', 'photo', 'seal', 'dates', 'odometer'],
   ['work'],
   ['findings'],
   ['circumstances', 'paint', 'fit', 'waves'],
   ['metal', 'bright', 'wheels', 'leaks', 'functions', 'fluids', 'mechanical'],
-  ['running'],
+  ['running', 'identity'],
+  ['claims'],
   ['csv', 'judge'],
   ['yard'],
   ['grade'],

@@ -1,5 +1,5 @@
+import type { ClaimWord } from '@/core/balance/weigh';
 import type { BalanceMark, WeighedClaim } from '@/core/claims/model';
-import type { ClaimWord } from '@/core/claims/weigh';
 import { plural } from './plural';
 
 export const CLAIM_WORD_WORDS: Readonly<Record<ClaimWord, string>> = {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
+import { STRENGTHS } from '../balance/weigh';
 import { CLAIM_KINDS } from '../kinds/claim';
 import { defineTable } from '../model/table';
-import { STRENGTHS } from './weigh';
 
 export type ClaimKind = (typeof CLAIM_KINDS)[number];
 

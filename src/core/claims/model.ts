@@ -1,3 +1,4 @@
+import { type ClaimWord, countedRatios, expectedInformation, posteriorOf, sensitiveTo, wordOf } from '../balance/weigh';
 import { findings } from '../findings/model';
 import { fit } from '../fit/model';
 import { functions } from '../functions/model';
@@ -9,7 +10,6 @@ import { paint } from '../paint/model';
 import { recordsOf } from '../records/reduce';
 import { type ClaimTable, claimTable } from './claim-table';
 import { type ClaimContext, REACHES, RECORD_MARKS, type Reach, type RecordMark } from './record-marks';
-import { type ClaimWord, countedRatios, expectedInformation, posteriorOf, sensitiveTo, wordOf } from './weigh';
 
 /** A mark as it lies in a claim's balance. */
 export interface BalanceMark extends RecordMark {

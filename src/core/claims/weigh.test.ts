@@ -1,7 +1,14 @@
 import fc from 'fast-check';
+import {
+  countedRatios,
+  expectedInformation,
+  posteriorOf,
+  sensitiveTo,
+  type WeighedMark,
+  wordOf,
+} from '../balance/weigh';
 import { CLAIM_KINDS } from '../kinds/claim';
 import { claimTable, claimTableSchema, DEFAULT_CLAIMS as T } from './claim-table';
-import { countedRatios, expectedInformation, posteriorOf, sensitiveTo, type WeighedMark, wordOf } from './weigh';
 
 const mark = (id: string, ratio: number, group = id): WeighedMark => ({ id, ratio, group });
 

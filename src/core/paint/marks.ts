@@ -1,5 +1,5 @@
+import { countedRatios } from '../balance/weigh';
 import { MARKS, type Mark } from '../catalogue/marks';
-import { countedRatios } from '../claims/weigh';
 import type { PaintState } from './profiles';
 
 const HOUSE = 'house starting value; directions after the handbook of the trade';
@@ -56,7 +56,7 @@ const groupOf = (id: string): string =>
 
 /**
  * How many times likelier what was seen on one panel is on the works' paint than on later paint, in the balance of claims
- * (claims/weigh): of each group the strongest and the root of the next; bounded. The same thing seen twice counts once. 1 when
+ * (balance/weigh): of each group the strongest and the root of the next; bounded. The same thing seen twice counts once. 1 when
  * nothing that speaks was seen.
  */
 export function marksRatio(ids: readonly string[]): number {

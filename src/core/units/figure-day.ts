@@ -1,4 +1,6 @@
-import { daySchema } from '../kinds/common';
+import { z } from 'zod';
+
+const daySchema = z.iso.date().regex(/^(19|20|21)/);
 
 /** A day as typed: `1967-04-12`, `12.4.1967`, a month `1967-04` or a year as their first day; null: empty. */
 export function figureDay(text: string): string | null | 'bad' {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { CLAIM_WORDS_SCALE } from '@/core/balance/weigh';
 import type { WeighedClaim } from '@/core/claims/model';
-import { CLAIM_WORDS_SCALE } from '@/core/claims/weigh';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
 import { balanceText, CLAIM_WORD_SAYS, CLAIM_WORD_WORDS, chanceText, ratioText, reachText } from '@/words/claims';
