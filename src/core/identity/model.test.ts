@@ -1,19 +1,10 @@
 import { planOf } from '../body/plan';
 import { DEFAULT_TABLES } from '../grade/all-tables';
 import { cautionsOf, judge, missingFrom } from '../judge/judge';
-import type { AnyRecord, RecordKind } from '../kinds';
-import { KINDS } from '../kinds';
+import type { AnyRecord } from '../kinds';
+import { TEST_AT as AT, recordOf as record } from '../kinds/test-records';
 
 const plan = planOf('fastback')!;
-const AT = '2027-02-10T09:00:00Z';
-let serial = 0;
-const record = (kind: RecordKind, body: object): AnyRecord =>
-  ({
-    id: `01890000-0000-7000-8000-${String(++serial).padStart(12, '0')}`,
-    kind,
-    version: 1,
-    body: KINDS[kind].schema.parse(kind === 'car' ? body : { at: AT, ...body }),
-  }) as AnyRecord;
 const car = (more: object = {}) =>
   record('car', {
     make: 'Quillon',

@@ -1,23 +1,21 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { NUMBER_PLACES, NUMBER_ZONES, type NumberPlace } from '@/core/catalogue/papers';
 import type { StoredRecord } from '@/core/kinds';
+import { CORNERS, CornerKeys, CornerMarks, useCorners } from '@/ui/parts/corners';
 import { Choice, Labelled } from '@/ui/parts/labelled';
 import { Modal } from '@/ui/parts/modal';
-import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
+import { TapPicture } from '@/ui/parts/tap-picture';
 import { useInspection } from '@/ui/records/inspection';
 import { NUMBER_PLACE_WORDS } from '@/words/papers';
 
-type Point = readonly [number, number];
 interface Character {
   readonly text: string;
   readonly sure: number;
 }
 type Answer = { readonly characters: readonly Character[] } | 'away' | 'reading' | null;
 
-const CORNERS = ['first corner', 'opposite corner'] as const;
-const NUDGE = 0.005;
 /** Below this a character is marked as doubtful. */
 const SURE = 0.9;
 
@@ -25,38 +23,14 @@ const SURE = 0.9;
 export function PlateSheet({ photos, onClose }: { photos: readonly StoredRecord<'photo'>[]; onClose: () => void }) {
   const photo = photos[0]!;
   const { plan, store } = useInspection();
-  const [corners, setCorners] = useState<readonly (Point | null)[]>([null, null]);
-  const [step, setStep] = useState(0);
   const [answer, setAnswer] = useState<Answer>(null);
   const [asRead, setAsRead] = useState('');
   const [looked, setLooked] = useState(false);
   const [place, setPlace] = useState<NumberPlace>('chassis-plate');
   const [problem, setProblem] = useState('');
-  const picture = useRef<HTMLImageElement>(null);
   const address = `/api/v1/photos/${photo.body.sha256}/2048`;
-  const [a, b] = corners;
-  const box = a &&
-    b &&
-    a[0] !== b[0] &&
-    a[1] !== b[1] && {
-      x: Math.min(a[0], b[0]),
-      y: Math.min(a[1], b[1]),
-      width: Math.abs(a[0] - b[0]),
-      height: Math.abs(a[1] - b[1]),
-    };
-  const put = (i: number, [x, y]: Point) => {
-    setCorners((all) => all.map((c, k) => (k === i ? [x, y] : c)));
-    setAnswer(null);
-  };
-  const nudge = (i: number, e: React.KeyboardEvent) => {
-    const [arrow, image] = [arrowOf(e), picture.current];
-    if (!arrow || !image) return;
-    e.preventDefault();
-    setStep(i);
-    const old = corners[i] ?? [image.naturalWidth * (i ? 0.8 : 0.2), image.naturalHeight * (i ? 0.6 : 0.4)];
-    const by = image.naturalWidth * NUDGE;
-    put(i, [old[0] + by * arrow[0], old[1] + by * arrow[1]]);
-  };
+  const marked = useCorners(() => setAnswer(null));
+  const { box, picture } = marked;
   const read = async () => {
     const image = picture.current;
     if (!box || !image) return;
@@ -99,51 +73,13 @@ export function PlateSheet({ photos, onClose }: { photos: readonly StoredRecord<
         <p className="text-sm">
           {box
             ? 'Choose a corner below to move it: touch, or arrow keys.'
-            : `Touch the ${CORNERS[step]} of the line of characters, close about it.`}
+            : `Touch the ${CORNERS[marked.step]} of the line of characters, close about it.`}
         </p>
-        <TapPicture
-          src={address}
-          alt={photo.body.caption || photo.body.name}
-          imageRef={picture}
-          onTap={(x, y) => {
-            put(step, [x, y]);
-            if (step === 0) setStep(1);
-          }}
-        >
-          {({ width }) => (
-            <g fill="none">
-              {box && <rect {...box} stroke="black" strokeWidth={width / 150} />}
-              {box && <rect {...box} stroke="white" strokeWidth={width / 300} />}
-              {corners.map(
-                (c, i) =>
-                  c && (
-                    <circle
-                      key={CORNERS[i]}
-                      cx={c[0]}
-                      cy={c[1]}
-                      r={width / 80}
-                      fill="white"
-                      stroke="black"
-                      strokeWidth={width / 300}
-                    />
-                  ),
-              )}
-            </g>
-          )}
+        <TapPicture src={address} alt={photo.body.caption || photo.body.name} imageRef={picture} onTap={marked.touch}>
+          {(size) => <CornerMarks corners={marked} size={size} />}
         </TapPicture>
         <div className="flex flex-wrap gap-2">
-          {CORNERS.map((name, i) => (
-            <button
-              key={name}
-              type="button"
-              className="btn btn-small min-h-11"
-              aria-pressed={i === step}
-              onClick={() => setStep(i)}
-              onKeyDown={(e) => nudge(i, e)}
-            >
-              {corners[i] ? `Move the ${name}` : `The ${name}`}
-            </button>
-          ))}
+          <CornerKeys corners={marked} />
           <button
             type="button"
             className="btn btn-small min-h-11"

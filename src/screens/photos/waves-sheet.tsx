@@ -1,19 +1,15 @@
 'use client';
 
-import { useMemo, useRef, useState } from 'react';
-import type { Patch } from '@/core/image/pixels';
+import { useState } from 'react';
 import type { StoredRecord } from '@/core/kinds';
+import { CORNERS, CornerKeys, CornerMarks, useCorners } from '@/ui/parts/corners';
 import { Modal } from '@/ui/parts/modal';
-import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
+import { TapPicture } from '@/ui/parts/tap-picture';
 import { useInspection } from '@/ui/records/inspection';
 import { WAVES_CAUTION, WAVES_REFUSAL_WORDS } from '@/words/waves';
 import { useWaves } from './use-waves';
 import { ZoneField } from './zone-field';
 
-type Point = readonly [number, number];
-const CORNERS = ['first corner', 'opposite corner'] as const;
-/** How far an arrow key moves a corner, as a share of the picture's width. */
-const NUDGE = 0.005;
 /** How many points of each traced edge are drawn. */
 const DRAWN = 160;
 
@@ -21,46 +17,15 @@ const DRAWN = 160;
 export function WavesSheet({ photos, onClose }: { photos: readonly StoredRecord<'photo'>[]; onClose: () => void }) {
   const photo = photos[0]!;
   const { plan, store } = useInspection();
-  const [corners, setCorners] = useState<readonly (Point | null)[]>([null, null]);
-  const [step, setStep] = useState(0);
+  const marked = useCorners();
+  const { box: stretch, picture } = marked;
   const [length, setLength] = useState('300');
   const [zone, setZone] = useState(photo.body.zone ?? '');
   const [problem, setProblem] = useState('');
-  const picture = useRef<HTMLImageElement>(null);
   const address = `/api/v1/photos/${photo.body.sha256}/2048`;
-  const [a, b] = corners;
-  const stretch = useMemo<Patch | null>(
-    () =>
-      a && b && a[0] !== b[0] && a[1] !== b[1]
-        ? {
-            x: Math.min(a[0], b[0]),
-            y: Math.min(a[1], b[1]),
-            width: Math.abs(a[0] - b[0]),
-            height: Math.abs(a[1] - b[1]),
-          }
-        : null,
-    [a, b],
-  );
   const lengthMm = Number(length.replace(',', '.')) > 0 ? Number(length.replace(',', '.')) : null;
   const found = useWaves(address, stretch, lengthMm);
   const good = found !== null && found !== 'away' && found.ok ? found : null;
-  const put = (i: number, [x, y]: Point) => {
-    const image = picture.current;
-    if (!image?.naturalWidth) return;
-    const inside = (v: number, size: number) => Math.round(Math.min(Math.max(0, v), size));
-    const corner: Point = [inside(x, image.naturalWidth), inside(y, image.naturalHeight)];
-    setCorners(corners.map((c, k) => (k === i ? corner : c)));
-  };
-  const nudge = (i: number, e: React.KeyboardEvent) => {
-    const arrow = arrowOf(e);
-    const image = picture.current;
-    if (!arrow || !image) return;
-    e.preventDefault();
-    setStep(i);
-    const old = corners[i] ?? [image.naturalWidth * (i ? 0.7 : 0.3), image.naturalHeight * (i ? 0.7 : 0.3)];
-    const by = image.naturalWidth * NUDGE;
-    put(i, [old[0]! + by * arrow[0], old[1]! + by * arrow[1]]);
-  };
   const keep = () => {
     if (!good || !stretch || lengthMm === null) return;
     const band = (e: { value: number | null; low: number | null; high: number | null }) => ({
@@ -92,35 +57,12 @@ export function WavesSheet({ photos, onClose }: { photos: readonly StoredRecord<
         <p className="text-sm">
           {stretch
             ? 'Choose a corner below to move it: touch, or arrow keys.'
-            : `Touch the ${CORNERS[step]} of the stretch in which the stripes are reflected.`}
+            : `Touch the ${CORNERS[marked.step]} of the stretch in which the stripes are reflected.`}
         </p>
-        <TapPicture
-          src={address}
-          alt={photo.body.caption || photo.body.name}
-          imageRef={picture}
-          onTap={(x, y) => {
-            put(step, [x, y]);
-            if (step === 0) setStep(1);
-          }}
-        >
-          {({ width }) => (
+        <TapPicture src={address} alt={photo.body.caption || photo.body.name} imageRef={picture} onTap={marked.touch}>
+          {(size) => (
             <g fill="none">
-              {stretch && <rect {...stretch} stroke="black" strokeWidth={width / 150} />}
-              {stretch && <rect {...stretch} stroke="white" strokeWidth={width / 300} />}
-              {corners.map(
-                (c, i) =>
-                  c && (
-                    <circle
-                      key={CORNERS[i]}
-                      cx={c[0]}
-                      cy={c[1]}
-                      r={width / (i === step ? 60 : 90)}
-                      fill="white"
-                      stroke="black"
-                      strokeWidth={width / 300}
-                    />
-                  ),
-              )}
+              <CornerMarks corners={marked} size={size} />
               {good?.edges.map((edge, i) => (
                 <polyline
                   key={i}
@@ -129,25 +71,14 @@ export function WavesSheet({ photos, onClose }: { photos: readonly StoredRecord<
                     .map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`)
                     .join(' ')}
                   stroke="var(--pin)"
-                  strokeWidth={width / 400}
+                  strokeWidth={size.width / 400}
                 />
               ))}
             </g>
           )}
         </TapPicture>
         <div className="flex flex-wrap gap-2">
-          {CORNERS.map((name, i) => (
-            <button
-              key={name}
-              type="button"
-              className="btn btn-small"
-              aria-pressed={i === step}
-              onClick={() => setStep(i)}
-              onKeyDown={(e) => nudge(i, e)}
-            >
-              {corners[i] ? `Move the ${name}` : `The ${name}`}
-            </button>
-          ))}
+          <CornerKeys corners={marked} />
         </div>
         <div className="grid gap-2 sm:grid-cols-2">
           <ZoneField

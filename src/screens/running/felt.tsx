@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { z } from 'zod';
 import { SIGN_PLACES, SIGN_WITHS, SIGNS } from '@/core/catalogue/drive-signs';
 import type { BodyOf } from '@/core/kinds';
-import { type feltSchema, feltSchema as schema } from '@/core/kinds/road';
+import { feltSchema } from '@/core/kinds/road';
 import { figureOf } from '@/core/units/figure';
 import { choicesOf, Keys, toggled } from '@/ui/parts/choice-keys';
 import { useJudged, useLot } from '@/ui/records/inspection';
@@ -96,7 +96,7 @@ function AddFelt({ onAdd }: { onAdd: (felt: Felt) => void }) {
       if (value === 'bad') return setProblem(`${says}: “${figures[key]}” is no number.`);
       read[key] = value;
     }
-    const parsed = schema.safeParse({ ...given, ...read });
+    const parsed = feltSchema.safeParse({ ...given, ...read });
     if (!parsed.success) return setProblem(parsed.error.issues[0]?.message ?? 'One of these figures cannot be.');
     onAdd(parsed.data);
     setGiven({});
