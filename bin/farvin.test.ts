@@ -427,3 +427,14 @@ it('weighs claims by what a bundle holds', () => {
   expect(engine.posterior).toBeCloseTo(50 / 51, 4);
   expect(owners).toMatchObject({ word: 'untested', posterior: 0.5, marks: [], next: { look: 'owners-papers' } });
 });
+
+it('checks the words of a listing against a bundle, where they stand', () => {
+  const text = file('listing.txt', 'Mint. Matching numbers.\n');
+  const { status, json } = farvin('listing', text, file('plain.farvin.json', bundle));
+  expect(status).toBe(0);
+  expect(json.words).toMatchObject([
+    { from: 0, to: 4, text: 'Mint', claim: 'condition', verdict: 'contradicted' },
+    { from: 6, to: 22, text: 'Matching numbers', claim: 'matching-engine', verdict: 'unsupported' },
+  ]);
+  expect(farvin('listing', text).status).toBe(2);
+});

@@ -42,10 +42,12 @@ async function main(): Promise<void> {
     return;
   }
   if (verb.takes === null && positionals.length > 0) throw new Usage(`${name} takes no file\n${usages}`);
-  if (verb.takes !== null && positionals.length !== 1) throw new Usage(`${name} takes one ${verb.takes}\n${usages}`);
+  const wanted = verb.second ? 2 : 1;
+  if (verb.takes !== null && positionals.length !== wanted)
+    throw new Usage(`${name} takes one ${verb.takes}${verb.second ? ` and one ${verb.second}` : ''}\n${usages}`);
   const database = await databaseFor(verb);
   try {
-    console.log(JSON.stringify(await verb.run(positionals[0] ?? '', values), null, 1));
+    console.log(JSON.stringify(await verb.run(positionals[0] ?? '', values, positionals[1] ?? ''), null, 1));
   } finally {
     await database?.stop();
   }

@@ -20,11 +20,13 @@ export interface VerbDefinition<O extends ParseArgsOptionsConfig> {
   readonly gives: string;
   /** What its one argument is; null: it takes none. */
   readonly takes: 'file' | 'style' | 'code' | null;
+  /** What stands behind that; absent: nothing. */
+  readonly second?: 'bundle';
   /** Its own options; any other is refused. */
   readonly options: O;
   /** Whether it works on the database: that of DATABASE_URL, else the demo's. */
   readonly database?: true;
-  readonly run: (argument: string, flags: FlagsOf<O>) => object | Promise<object>;
+  readonly run: (argument: string, flags: FlagsOf<O>, second: string) => object | Promise<object>;
 }
 
 /** A verb's definition, its flags typed by its options. */
@@ -32,7 +34,7 @@ export const defineVerb = <const O extends ParseArgsOptionsConfig>(definition: V
   definition;
 
 export type AnyVerb = Omit<VerbDefinition<ParseArgsOptionsConfig>, 'run'> & {
-  run(argument: string, flags: Readonly<Record<string, unknown>>): object | Promise<object>;
+  run(argument: string, flags: Readonly<Record<string, unknown>>, second: string): object | Promise<object>;
 };
 export const TEXT = { type: 'string' } as const;
 export const SWITCH = { type: 'boolean' } as const;

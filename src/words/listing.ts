@@ -1,0 +1,27 @@
+import type { ListingWords } from '@/core/claims/listing';
+import { capital } from './capital';
+import { balanceText, reachText } from './claims';
+
+/** A sentence that what was found does carry, in place of words that say more; empty where the words may stand. */
+export function listingSuggestion(w: ListingWords, place: (zone: string) => string): string {
+  if (w.verdict === 'supported') return '';
+  const c = w.weighed;
+  if (!c)
+    return w.verdict === 'contradicted'
+      ? 'What is wrong with it stands in the report.'
+      : 'What was looked at, and what was not, stands in the report.';
+  const told = (side: 'for' | 'against') =>
+    c.marks
+      .filter((m) => !m.withheld && m.counted !== 1 && (side === 'for' ? m.ratio > 1 : m.ratio < 1))
+      .sort((a, b) => Math.abs(Math.log(b.counted)) - Math.abs(Math.log(a.counted)))
+      .slice(0, 2)
+      .map((m) => balanceText(m, m.zone ? place(m.zone) : ''));
+  if (w.verdict === 'contradicted') {
+    const against = told('against');
+    return against.length > 0 ? `${capital(against.join('; '))}.` : 'To be left out.';
+  }
+  const found = told('for');
+  const carried = found.length > 0 ? `${capital(found.join('; '))}. ` : '';
+  if (w.verdict === 'wider') return `${carried}${reachText(c, place)}`.trim();
+  return `${carried}The seller says “${w.text}”; ${c.marks.length === 0 ? 'nothing was looked for' : 'what was found does not decide it'}.`;
+}
