@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { drawPicture } from '../demo/pictures';
-import { browserOf, enter, freshLot, openChapter, recordsOf } from './people';
+import { browserOf, enter, freshLot, openChapter, recordsOf, stateVisit } from './people';
 
 test('a listing is taken apart into claims, and each is weighed by what is entered', async ({ browser }) => {
   const { lotId, inspectionId } = await freshLot({ make: 'Quillon', year: 1967, chassisNumber: 'QHF67-04418' });
@@ -54,6 +54,9 @@ test('dates stand on one line with the day of building; papers carry a distance 
     odometerDigits: 6,
   });
   const page = await (await browserOf(browser, 'inspector')).newPage();
+  // Of which day the clock was read, a visit says.
+  await page.goto(`/lots/${lotId}/intake`);
+  await stateVisit(page);
   await page.goto(`/lots/${lotId}/walk`);
   await enter(page, 'radio period correct');
   await openChapter(page, 'Papers');

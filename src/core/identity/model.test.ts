@@ -39,6 +39,14 @@ describe('numbers', () => {
     expect(j.lookAgain.map((n) => n.record.body.place)).toEqual(['frame']);
     expect(j.differs).toEqual([]);
   });
+  it('are the same where only their last characters stand there', () => {
+    const j = identity(
+      car(),
+      record('number', { place: 'glass', asRead: '04418' }),
+      record('number', { place: 'frame', asRead: '418' }),
+    );
+    expect(j.numbers.map((n) => n.compared)).toMatchObject([{ same: true }, { same: false }]);
+  });
   it('cap authenticity and bring a caution where they differ beyond that', () => {
     const differs = judged(car(), record('number', { place: 'frame', asRead: 'QHF67-09120' }));
     expect(differs.identity.differs).toHaveLength(1);
@@ -116,6 +124,9 @@ describe('the past', () => {
       digits: 5,
       digitsRead: false,
     });
+  });
+  it('is told only once a visit says of which day it is', () => {
+    expect(identity(car({ odometer: { value: 61_400, unit: 'mi' } })).odometer).toBeNull();
   });
   it('reckons papers in another unit', () => {
     const c = car({ odometer: { value: 100_000, unit: 'km' }, odometerDigits: 6 });

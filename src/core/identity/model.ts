@@ -119,21 +119,28 @@ function datedPart(record: StoredRecord<'dated'>, t: DatesTable, built: Built | 
 
 const ENGINE_PLACES: ReadonlySet<NumberPlace> = new Set(['engine-stamp']);
 
+/** So many last characters of a number at least are the same number. */
+const LEAST_TAIL = 4;
+
 function readNumbers(numbers: readonly StoredRecord<'number'>[], chassis: string): readonly ReadNumber[] {
   return numbers.map((record) => {
     const { place, asRead } = record.body;
     const against = CHASSIS_PLACES.includes(place) && bare(chassis) !== '' ? chassis : null;
-    return { record, against, compared: against && bare(asRead) !== '' ? compareNumbers(asRead, against) : null };
+    const own = bare(asRead);
+    if (!against || own === '') return { record, against, compared: null };
+    // Glass, and many a frame, bears the last characters only.
+    const tail = own.length >= LEAST_TAIL && bare(against).endsWith(own);
+    return { record, against, compared: tail ? { same: true } : compareNumbers(asRead, against) };
   });
 }
 
 const DAY = 10;
-/** The day of the last visit: what is read on the car is of that day. */
-export const visitedOn = (records: PlannedCar['records']): string =>
+/** The day of the last visit: what is read on the car is of that day. Null before any. */
+export const visitedOn = (records: PlannedCar['records']): string | null =>
   recordsOf(records, 'visit')
     .map((v) => v.body.startedAt.slice(0, DAY))
     .sort()
-    .at(-1) ?? '2099-12-31';
+    .at(-1) ?? null;
 
 /** Who the car is by its numbers, its dates, its papers and its parts. */
 export const identity = defineModel({

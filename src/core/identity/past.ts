@@ -51,13 +51,14 @@ export interface MileageAsked {
 export function mileageOf(
   car: BodyOf<'car'> | null,
   papers: readonly StoredRecord<'paper'>[],
-  today: string,
+  today: string | null,
   built: string | null,
   asked: MileageAsked | null,
   t: OdometerTable,
 ): (OdometerAnswer & { readonly unit: 'km' | 'mi'; readonly digits: number; readonly digitsRead: boolean }) | null {
   const shown = car?.odometer;
-  if (!shown) return null;
+  // Of which day it is only a visit says.
+  if (!shown || today === null) return null;
   const { unit } = shown;
   const inUnit = (value: number, of: 'km' | 'mi') =>
     of === unit ? value : of === 'mi' ? value * KM_PER_MILE : value / KM_PER_MILE;

@@ -59,7 +59,10 @@ export function Past() {
 const STATUS = { supported: 'Supported', 'not supported': 'Not supported', contradicted: 'Contradicted' } as const;
 
 function Distance({ odometer }: { odometer: JudgedIdentity['odometer'] }) {
-  if (!odometer) return <p className="text-sm text-soft">The odometer was not read: the intake takes it.</p>;
+  if (!odometer)
+    return (
+      <p className="text-sm text-soft">The odometer was not read, or on no stated visit: the intake takes both.</p>
+    );
   const { status, histories, why, unit, digits, digitsRead, more } = odometer;
   const shown = (v: number) => `${Math.round(v).toLocaleString('en-GB')} ${unit}`;
   return (

@@ -68,6 +68,7 @@ function ShownOn({ photo, zone }: { photo: StoredRecord<'photo'>; zone: Zone }) 
   const findings = useRecords('finding', (f) => f.body.zone === zone.slug);
   const value = photo.body.finding ?? rangeOf(photo);
   const choose = (to: string) => {
+    if (to === photo.body.finding) return;
     const finding = to === 'far' || to === 'near' ? null : to;
     const range = to === 'far' || to === 'near' ? to : null;
     store.put([{ kind: 'photo', id: photo.id, body: { ...photo.body, finding, range }, upon: photo.version }]);
@@ -78,6 +79,9 @@ function ShownOn({ photo, zone }: { photo: StoredRecord<'photo'>; zone: Zone }) 
       <select className="field w-auto font-normal" value={value} onChange={(e) => choose(e.target.value)}>
         <option value="far">the panel from afar</option>
         <option value="near">a detail</option>
+        {photo.body.finding !== null && !findings.some((f) => f.id === photo.body.finding) && (
+          <option value={photo.body.finding}>what it was taken for</option>
+        )}
         {findings.map((f) => (
           <option key={f.id} value={f.id}>
             {flawName(f.body.flaw, words)} {f.body.where}
