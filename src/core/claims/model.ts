@@ -9,7 +9,9 @@ import { defineModel, lacking } from '../model/model';
 import { paint } from '../paint/model';
 import { recordsOf } from '../records/reduce';
 import { type ClaimTable, claimTable } from './claim-table';
-import { type ClaimContext, REACHES, RECORD_MARKS, type Reach, type RecordMark } from './record-marks';
+import type { ClaimContext, Reach, RecordMark } from './context';
+import { REACHES } from './reach';
+import { RECORD_MARKS } from './record-marks';
 
 /** A mark as it lies in a claim's balance. */
 export interface BalanceMark extends RecordMark {

@@ -1,48 +1,13 @@
-import type { Plan } from '../body/plan';
 import { flawById } from '../catalogue/flaws/by-id';
 import { MARKS, type MarkId } from '../catalogue/marks';
-import type { findings } from '../findings/model';
-import type { fit } from '../fit/model';
-import type { functions } from '../functions/model';
-import { type JudgedIdentity, visitedOn } from '../identity/model';
+import { visitedOn } from '../identity/model';
 import { mileageOf } from '../identity/past';
-import type { AnyRecord, BodyOf } from '../kinds';
-import type { metal } from '../metal/model';
-import type { JudgedBy } from '../model/model';
-import type { PaintAnalysis } from '../paint/analyse';
+import type { BodyOf } from '../kinds';
 import { FLAWS_AGAINST } from '../paint/marks';
 import { recordsOf } from '../records/reduce';
-import type { ClaimKind } from './claim-table';
+import { CHANCE, type ClaimContext, MOST, NEARLY_ALL, panels, type RecordMark } from './context';
 import { splitClaims } from './split';
 
-/** A mark that follows from what was measured or entered elsewhere, with the records on which it rests. */
-export interface RecordMark {
-  readonly id: string;
-  /** Where on the car; null: nowhere on it. */
-  readonly zone: string | null;
-  readonly records: readonly string[];
-  /** It rests on a finding that is withheld: it counts, and is not named. */
-  readonly withheld: boolean;
-}
-
-/** How far the car was looked at for a claim about all of it. */
-export interface Reach {
-  readonly seen: number;
-  readonly of: number;
-  readonly unseen: readonly string[];
-}
-
-export interface ClaimContext {
-  readonly plan: Plan;
-  readonly records: readonly AnyRecord[];
-  readonly car: BodyOf<'car'> | null;
-  readonly paint: PaintAnalysis;
-  readonly metal: JudgedBy<typeof metal>;
-  readonly fit: JudgedBy<typeof fit>;
-  readonly functions: JudgedBy<typeof functions>;
-  readonly findings: JudgedBy<typeof findings>;
-  readonly identity: JudgedIdentity;
-}
 type Claim = BodyOf<'claim'>;
 type MarksOf = (c: ClaimContext, claim: Claim) => readonly RecordMark[];
 
@@ -54,19 +19,6 @@ const mark = (id: string, more: Partial<RecordMark> = {}): RecordMark => ({
   ...more,
 });
 
-/** From which chance on a panel's paint is called later, filled, or the works'. */
-const CHANCE = { later: 0.15, filled: 0.5, works: 0.75 } as const;
-/** Shares of the panels, or of the weak places, that are nearly all and most. */
-const NEARLY_ALL = 0.9;
-const MOST = 0.6;
-
-/** Painted panels outside with the chance that their film is the works', under the school that asks for it. */
-function panels({ plan, paint }: ClaimContext) {
-  const own = new Map(paint.zones.map((z) => [z.zone, z]));
-  return [...plan.zones.values()]
-    .filter((z) => z.view === 'outside' && z.aspects.includes('paint'))
-    .map(({ slug }) => ({ slug, state: own.get(slug)?.state?.survivor ?? null }));
-}
 const readingsOf = ({ records }: ClaimContext, zone: string) =>
   recordsOf(records, 'reading').flatMap((r) => (r.body.zone === zone ? [r.id] : []));
 
@@ -328,17 +280,3 @@ export const RECORD_MARKS: Readonly<Record<string, MarksOf>> = {
   works,
   'part-look': partLook,
 };
-
-/** How far the whole car was looked at, for claims that speak of all of it. */
-export const REACHES: Readonly<Partial<Record<ClaimKind, (c: ClaimContext) => Reach>>> = {
-  'original-paint': (c) => reachOf(panels(c).map((p) => [p.slug, p.state !== null])),
-  'never-hit': (c) => reachOf(panels(c).map((p) => [p.slug, p.state !== null])),
-  'no-rust': ({ metal }) => reachOf(metal.places.map((p) => [p.zone, p.state !== 'unseen'])),
-  'everything-works': ({ functions }) =>
-    reachOf(functions.asked.map((l) => [l.id, functions.begun && !functions.untried.includes(l)])),
-};
-const reachOf = (all: readonly (readonly [string, boolean])[]): Reach => ({
-  seen: all.filter(([, seen]) => seen).length,
-  of: all.length,
-  unseen: [...new Set(all.flatMap(([what, seen]) => (seen ? [] : [what])))],
-});

@@ -15,6 +15,7 @@ import { capital } from '@/words/capital';
 import { momentText } from '@/words/dates';
 import { DIAL_REFUSAL_WORDS } from '@/words/dials';
 import type { DialAnswer } from '@/workers/dial.worker';
+import { DialOverlay, type Touched } from './dial-overlay';
 
 type Point = BodyOf<'log'>['points'][number];
 interface DialKind {
@@ -41,10 +42,6 @@ type DialName = keyof typeof DIALS;
 
 const make = () => new Worker(new URL('../../workers/dial.worker.ts', import.meta.url), { type: 'module' });
 const NUDGE = 0.003;
-interface Touched {
-  readonly at: DialPoint | null;
-  readonly value: string;
-}
 const NO_MARK: Touched = { at: null, value: '' };
 
 /** What is to be touched next. */
@@ -168,7 +165,7 @@ export function DialSheet({ photos, onClose }: { photos: readonly StoredRecord<'
               setStep(onward(step));
             }}
           >
-            {({ width }) => <Overlay width={width} pivot={pivot} marks={marks} tip={tip} radius={radius} />}
+            {({ width }) => <DialOverlay width={width} pivot={pivot} marks={marks} tip={tip} radius={radius} />}
           </TapPicture>
           <div className="flex flex-wrap gap-2">
             {(['pivot', ...marks.map((_, i) => i), 'tip'] as Step[]).map((s) => (
@@ -262,56 +259,5 @@ export function DialSheet({ photos, onClose }: { photos: readonly StoredRecord<'
         </div>
       </div>
     </Modal>
-  );
-}
-
-/** Middle, marks with their figures, and the needle as it is taken. */
-function Overlay({
-  width,
-  pivot,
-  marks,
-  tip,
-  radius,
-}: {
-  width: number;
-  pivot: DialPoint | null;
-  marks: readonly Touched[];
-  tip: DialPoint | null;
-  radius: number | null;
-}) {
-  const dot = width / 140;
-  return (
-    <g fill="none">
-      {pivot && radius && (
-        <circle cx={pivot[0]} cy={pivot[1]} r={radius} stroke="white" strokeWidth={width / 600} strokeDasharray={dot} />
-      )}
-      {pivot && tip && (
-        <>
-          <line x1={pivot[0]} y1={pivot[1]} x2={tip[0]} y2={tip[1]} stroke="black" strokeWidth={width / 180} />
-          <line x1={pivot[0]} y1={pivot[1]} x2={tip[0]} y2={tip[1]} stroke="var(--pin)" strokeWidth={width / 320} />
-        </>
-      )}
-      {[pivot, ...marks.map((m) => m.at), tip].map(
-        (p, i) =>
-          p && <circle key={i} cx={p[0]} cy={p[1]} r={dot} fill="white" stroke="black" strokeWidth={width / 400} />,
-      )}
-      {marks.map(
-        (m, i) =>
-          m.at && (
-            <text
-              key={i}
-              x={m.at[0] + 1.6 * dot}
-              y={m.at[1] - dot}
-              fontSize={3 * dot}
-              fill="white"
-              stroke="black"
-              strokeWidth={dot / 6}
-              paintOrder="stroke"
-            >
-              {m.value || i + 1}
-            </text>
-          ),
-      )}
-    </g>
   );
 }
