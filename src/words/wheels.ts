@@ -92,7 +92,7 @@ export function tireText(t: BodyOf<'tire'>): string {
 
 /** What follows for a tire on a day, in sentences: its age, its tread, its size against the placard. */
 export function tireSays(
-  t: Pick<JudgedTire, 'body' | 'worn' | 'offPlacard'> & { readonly refused: TireRefusal | boolean | null },
+  t: Pick<JudgedTire, 'body' | 'worn' | 'offPlacard' | 'weaker'> & { readonly refused: TireRefusal | boolean | null },
   says: DateSays,
   leastTreadMm: number,
 ): string {
@@ -105,6 +105,7 @@ export function tireSays(
         ? 'Tread soon at its end.'
         : '',
     t.offPlacard ? `The placard asks for ${t.offPlacard}.` : '',
+    t.weaker ? `It may carry less, or be driven less fast, than the ${t.weaker} that the placard asks for.` : '',
     ...t.body.faults.flatMap((f) => (WEAR_MEANS[f] ? [`${TIRE_FAULT_WORDS[f]}: ${WEAR_MEANS[f]}.`] : [])),
   ]
     .filter(Boolean)

@@ -4,6 +4,7 @@ import type { StoredRecord } from '../kinds';
 import { defineModel, type Loss, lacking, type PlannedCar, type SomeCar } from '../model/model';
 import { takenTogether } from '../model/together';
 import { recordsOf } from '../records/reduce';
+import { fallsShort } from './service';
 import { decodeTire, type TireMade, type TireRefusal, tireAge } from './tire-code';
 import { type TireLimits, tireLimits } from './tire-limits';
 
@@ -22,6 +23,8 @@ export interface JudgedTire {
   readonly worn: 'worn-out' | 'near' | 'good' | 'unmeasured';
   /** Size other than the placard's; null: no placard, no size, or the same. */
   readonly offPlacard: string | null;
+  /** The placard's load and speed, where the tire's fall short of them. */
+  readonly weaker: string | null;
 }
 
 /** Whether the road tires are of one make and size: all, by axle, or not; null while fewer than four say. */
@@ -76,6 +79,7 @@ function judgeTire({ id, body }: Tire, placard: StoredRecord<'placard'>['body'] 
             ? 'near'
             : 'good',
     offPlacard: off ? asked : null,
+    weaker: placard && fallsShort(body.service, placard.service) ? placard.service : null,
   } satisfies JudgedTire;
 }
 

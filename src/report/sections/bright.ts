@@ -26,6 +26,7 @@ const tireSchema = z.object({
   zone: z.string().nullable(),
   made: z.object({ madeFrom: z.string(), madeTo: z.string(), decadeOpen: z.boolean() }).nullable(),
   offPlacard: z.string().nullable(),
+  weaker: z.string().nullable().default(null),
   worn: z.enum(['worn-out', 'near', 'good', 'unmeasured']),
   refused: z.boolean(),
 });
@@ -154,11 +155,12 @@ export const bright = defineSection({
       leastTreadMm: wheels.limits.leastTreadMm,
       lookYearlyYears: wheels.limits.lookYearlyYears,
       notReliedOnYears: wheels.limits.notReliedOnYears,
-      tires: wheels.tires.map(({ id, zone, made, offPlacard, worn, refused }) => ({
+      tires: wheels.tires.map(({ id, zone, made, offPlacard, weaker, worn, refused }) => ({
         record: id,
         zone,
         made: made && { madeFrom: made.madeFrom, madeTo: made.madeTo, decadeOpen: made.decadeOpen },
         offPlacard,
+        weaker,
         worn,
         refused: refused !== null,
       })),
