@@ -62,7 +62,7 @@ test('dates stand on one line with the day of building; papers carry a distance 
   await openChapter(page, 'Papers');
   const dates = page.getByRole('region', { name: 'Dates of parts' });
   const date = async (part: string, code: string) => {
-    await dates.getByLabel('Part', { exact: true }).selectOption({ label: part });
+    await dates.getByRole('combobox').selectOption({ label: part });
     await dates.getByLabel('Code, as it stands there').fill(code);
     await dates.getByRole('button', { name: 'Keep the date' }).click();
   };

@@ -25,7 +25,7 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['bright', `/lots/${lotId}/evidence/bright`, 'Wheels and tires'],
     ['cabin', `/lots/${lotId}/evidence/cabin`, /^At the controls/],
     ['running', `/lots/${lotId}/evidence/running`, 'Road test'],
-    ['papers', `/lots/${lotId}/evidence/papers`, 'As read'],
+    ['papers', `/lots/${lotId}/evidence/papers`, 'Numbers'],
     ['tolerances', '/tolerances', 'Gaps and tolerances'],
     ['sign-ins', '/account', 'Sign-ins'],
     ['house', '/house', 'Signing keys'],

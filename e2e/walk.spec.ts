@@ -191,11 +191,11 @@ test('what the line does not understand is kept in own words; the same figures a
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await walkOn(page, lotId);
   const line = page.getByLabel('Entry line');
-  await line.fill('hood smells of mice');
+  await line.fill('hood smells of cabbage');
   await expect(page.getByText('Not understood: “smells')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take' })).toBeDisabled();
   await page.getByRole('button', { name: 'Keep in own words' }).click();
-  await expect(page.getByRole('region', { name: 'Findings' }).getByText('“hood smells of mice”')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Findings' }).getByText('“hood smells of cabbage”')).toBeVisible();
 
   await enter(page, 'lf fender 121 118 124');
   await line.fill('rf fender 121 118 124');
@@ -216,7 +216,7 @@ test('what the line does not understand is kept in own words; the same figures a
   const records = await recordsOf(page.request, inspectionId);
   expect(records.reading).toHaveLength(6);
   expect(records.finding.map((f: { body: { flaw: string; note: string } }) => [f.body.flaw, f.body.note])).toEqual([
-    ['own-words', 'hood smells of mice'],
+    ['own-words', 'hood smells of cabbage'],
     ['own-words', 'woodworm'],
   ]);
 });
