@@ -96,7 +96,7 @@ test('dates stand on one line with the day of building; papers carry a distance 
   await past.getByRole('button', { name: 'Keep the paper' }).click();
   await expect(past).toContainText('Contradicted');
   await expect(past).toContainText('it falls from 48,000');
-  await expect(page.getByRole('region', { name: 'Parts' })).toContainText('right type and time');
+  await expect(page.getByRole('region', { name: 'Parts', exact: true })).toContainText('right type and time');
 });
 
 test('a number is proposed off its picture and kept only after it was compared', async ({ browser }) => {
