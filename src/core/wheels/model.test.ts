@@ -2,6 +2,7 @@ import { planOf } from '../body/plan';
 import { DEFAULT_TABLES } from '../grade/all-tables';
 import { cautionsOf, judge, lossesOf } from '../judge/judge';
 import type { AnyRecord } from '../kinds';
+import { recordOf } from '../kinds/test-records';
 import { tireSchema } from '../kinds/tire';
 import { dateSays, setMatch } from './model';
 import { decodeTire } from './tire-code';
@@ -78,4 +79,20 @@ describe('a tire', () => {
     const { tires } = judged(placard, tire('wheel.left.front'), tire('wheel.left.rear')).wheels;
     expect(tires.map((t) => t.offPlacard)).toEqual([null, '185 SR 15']);
   });
+});
+
+it('tells a tire that may carry less, or go less fast, than the placard asks, and no other', () => {
+  const wheel = (zone: string, service: string) => recordOf('tire', { zone, service });
+  const placard = recordOf('placard', { front: '165 SR 15', service: '86S' });
+  const told = judge({
+    plan: planOf('saloon4')!,
+    records: [
+      placard,
+      wheel('wheel.left.front', '82S'),
+      wheel('wheel.right.front', '86S'),
+      wheel('wheel.left.rear', ''),
+    ],
+    tables: DEFAULT_TABLES,
+  }).wheels.tires;
+  expect(told.map((t) => t.weaker)).toEqual(['86S', null, null]);
 });
