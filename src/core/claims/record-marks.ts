@@ -22,18 +22,21 @@ const mark = (id: string, more: Partial<RecordMark> = {}): RecordMark => ({
 const readingsOf = ({ records }: ClaimContext, zone: string) =>
   recordsOf(records, 'reading').flatMap((r) => (r.body.zone === zone ? [r.id] : []));
 
-const film: MarksOf = (c) => {
+/** Panels whose film speaks against the works' paint, as marks; without any, the share of all panels that speak for it. */
+function byFilm(c: ClaimContext, filled: string, later: string) {
   const all = panels(c);
   const judged = all.flatMap((p) => (p.state ? [{ slug: p.slug, state: p.state }] : []));
-  const against = judged.flatMap(({ slug, state }) =>
-    state.filled! > CHANCE.filled
-      ? [mark('film-panel-filled', { zone: slug, records: readingsOf(c, slug) })]
-      : state.factory! < CHANCE.later
-        ? [mark('film-panel-later', { zone: slug, records: readingsOf(c, slug) })]
-        : [],
-  );
-  if (against.length > 0 || judged.length === 0) return against;
-  const works = judged.filter((p) => p.state.factory! >= CHANCE.works).length / all.length;
+  const against = judged.flatMap(({ slug, state }) => {
+    const id = state.filled! > CHANCE.filled ? filled : state.factory! < CHANCE.later ? later : null;
+    return id ? [mark(id, { zone: slug, records: readingsOf(c, slug) })] : [];
+  });
+  const works = judged.filter((p) => p.state.factory! >= CHANCE.works).length / Math.max(1, all.length);
+  return { against, works };
+}
+
+const film: MarksOf = (c) => {
+  const { against, works } = byFilm(c, 'film-panel-filled', 'film-panel-later');
+  if (against.length > 0) return against;
   const id = works >= NEARLY_ALL ? 'film-works-throughout' : works >= MOST ? 'film-works-mostly' : null;
   return id ? [mark(id)] : [];
 };
@@ -170,16 +173,8 @@ const metalTests: MarksOf = ({ metal }) => {
 };
 
 const hitPanels: MarksOf = (c) => {
-  const judged = panels(c).flatMap((p) => (p.state ? [{ slug: p.slug, state: p.state }] : []));
-  const bad = judged.flatMap(({ slug, state }) =>
-    state.filled! > CHANCE.filled
-      ? [mark('panels-filled', { zone: slug, records: readingsOf(c, slug) })]
-      : state.factory! < CHANCE.later
-        ? [mark('panels-later', { zone: slug, records: readingsOf(c, slug) })]
-        : [],
-  );
-  if (bad.length > 0) return bad;
-  const works = judged.filter((p) => p.state.factory! >= CHANCE.works).length / Math.max(1, panels(c).length);
+  const { against, works } = byFilm(c, 'panels-filled', 'panels-later');
+  if (against.length > 0) return against;
   return works >= NEARLY_ALL ? [mark('panels-untouched')] : [];
 };
 const hung: MarksOf = ({ fit, records }) => {

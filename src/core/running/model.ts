@@ -79,6 +79,7 @@ export const running = defineModel({
       ...(car?.leave.drive === 'no' ? ['leave' as const] : []),
       ...(starts.doesNotRun ? ['does-not-run' as const] : []),
     ];
+    const onRecord = driveContext(needs.mechanical, needs.wheels, driveSigns);
     const wrong = (Object.entries(road?.items ?? {}) as [RoadItem, string][]).filter(([, s]) => s !== 'good');
     return {
       starts,
@@ -90,7 +91,7 @@ export const running = defineModel({
       wrong,
       felt: (road?.felt ?? []).map((f) => ({
         felt: f,
-        sources: likelySources(f, driveContext(needs.mechanical, needs.wheels, driveSigns), driveSigns),
+        sources: likelySources(f, onRecord, driveSigns),
       })),
       table: t,
       signs: driveSigns,

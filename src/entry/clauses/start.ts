@@ -3,7 +3,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { CATCH_WORDS, CHOKE_WORDS, COURSE_WORDS, CRANK_WORDS, SMOKE_WORDS } from '@/words/running';
 import { defineClause } from '../clause';
 import type { Entry } from '../context';
-import type { PhraseTable } from '../lexicon';
+import { type PhraseTable, phraseTable } from '../lexicon';
 import { FILLER } from '../phrases';
 import type { TokenCursor } from '../token-cursor';
 
@@ -51,9 +51,7 @@ const rows: readonly (readonly [Says, readonly string[]])[] = [
   [{ choke: 'used' }, ['with choke', 'choke used', 'on choke', 'on the choke', 'needs choke', 'needed choke']],
   [{ choke: 'not-needed' }, ['no choke', 'without choke']],
 ];
-const TABLE: PhraseTable<Says> = rows
-  .flatMap(([value, phrases]) => phrases.map((p) => [p.split(' '), value] as const))
-  .sort((a, b) => b[0].length - a[0].length);
+const TABLE = phraseTable<Says>(rows);
 /** Words that belong to a start and say nothing of their own. */
 const BESIDE: PhraseTable<true> = ['engine', 'cold start', 'cold', 'it', 'started', 'starts', 'from cold', 'then'].map(
   (p) => [p.split(' '), true] as const,

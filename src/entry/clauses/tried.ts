@@ -6,7 +6,7 @@ import { FUNCTION_STATE_WORDS, functionName, UNTRIED_WORDS } from '@/words/funct
 import { defineClause } from '../clause';
 import { type Entry, type EntryContext, refused } from '../context';
 import { FUNCTION_SAYS, GROUP_SAYS, SIDED_SAYS, STATE_SAYS } from '../function-phrases';
-import type { PhraseTable } from '../lexicon';
+import { type PhraseTable, phraseTable } from '../lexicon';
 import { FILLER } from '../phrases';
 import { takeZone } from '../take-zone';
 import { TokenCursor } from '../token-cursor';
@@ -21,12 +21,10 @@ interface TriedItem {
   readonly why: UntriedBecause | null;
 }
 
-const tableOf = <T extends string>(says: Readonly<Record<T, readonly string[]>>): PhraseTable<T> =>
-  (Object.entries(says) as [T, readonly string[]][])
-    .flatMap(([value, phrases]) => phrases.map((p) => [p.split(' '), value] as const))
-    .sort((a, b) => b[0].length - a[0].length);
-const NAMED = tableOf(FUNCTION_SAYS);
-const SIDED = tableOf(SIDED_SAYS);
+const saysOf = <T extends string>(says: Readonly<Record<T, readonly string[]>>) =>
+  phraseTable(Object.entries(says) as [T, readonly string[]][]);
+const NAMED = saysOf(FUNCTION_SAYS);
+const SIDED = saysOf(SIDED_SAYS);
 const GROUPS: PhraseTable<string> = Object.entries(GROUP_SAYS)
   .map(([p, head]) => [p.split(' '), head] as const)
   .sort((a, b) => b[0].length - a[0].length);

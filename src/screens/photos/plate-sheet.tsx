@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { NUMBER_PLACES, NUMBER_ZONES, type NumberPlace } from '@/core/catalogue/papers';
+import { NUMBER_ZONES, type NumberPlace } from '@/core/catalogue/papers';
 import type { StoredRecord } from '@/core/kinds';
 import { CORNERS, CornerKeys, CornerMarks, useCorners } from '@/ui/parts/corners';
 import { Choice, Labelled } from '@/ui/parts/labelled';
@@ -128,7 +128,7 @@ export function PlateSheet({ photos, onClose }: { photos: readonly StoredRecord<
               onChange={(e) => setAsRead(e.target.value)}
             />
           </Labelled>
-          <Choice name="Where it is" words={choices} value={place} onChange={(p) => p && setPlace(p)} />
+          <Choice name="Where it is" words={NUMBER_PLACE_WORDS} value={place} onChange={(p) => p && setPlace(p)} />
         </div>
         <label className="flex min-h-11 items-center gap-2 text-sm">
           <input type="checkbox" className="size-5" checked={looked} onChange={(e) => setLooked(e.target.checked)} />I
@@ -147,5 +147,3 @@ export function PlateSheet({ photos, onClose }: { photos: readonly StoredRecord<
     </Modal>
   );
 }
-
-const choices = Object.fromEntries(NUMBER_PLACES.map((p) => [p, NUMBER_PLACE_WORDS[p]])) as Record<NumberPlace, string>;
