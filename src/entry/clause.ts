@@ -3,6 +3,7 @@ import type { Records } from '@/core/records/reduce';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import type { Wording } from '@/words/vocabulary';
 import type { Entry, EntryContext, ItemBase } from './context';
+import type { PhraseTable } from './lexicon';
 import type { TokenCursor } from './token-cursor';
 
 /** One sentence: its text, its words without the quoted ones, and those. */
@@ -47,6 +48,8 @@ export interface ItemDefinition<I extends ItemBase> {
 export interface ClauseDefinition<I extends ItemBase> {
   /** Reads the sentence; null where it is not of this kind. Refuses by its entry's problems. */
   readonly read: (sentence: Sentence, context: EntryContext) => Entry<I> | null;
+  /** Every word that it can take in talk; a word that no sentence knows says that all around it is not understood. */
+  readonly words: readonly (PhraseTable<unknown> | string)[];
   readonly items: { readonly [K in I['kind']]: ItemDefinition<Extract<I, { kind: K }>> };
 }
 

@@ -13,6 +13,10 @@ export interface EntryContext {
   readonly steering: 'left' | 'right';
   readonly kerb: 'left' | 'right';
   readonly sides?: SideWords;
+  /** The side that is spoken of, where the zone in hand says none. */
+  readonly side?: 'left' | 'right' | null;
+  /** It is talk that was put into the line's words: a plural means all of them, and reasons may be left out. */
+  readonly talk?: true;
 }
 
 export type EntryProblem =

@@ -59,6 +59,18 @@ function said(item: EntryItem): string {
       return `go ${item.zone}`;
     case 'undo':
       return 'undo';
+    case 'told':
+      return `told ${item.claim}`;
+    case 'mark':
+      return `mark ${item.zone} ${item.mark}`;
+    case 'renewed':
+      return `${item.state} ${item.zone}`;
+    case 'came-along':
+      return `along ${item.items.join(' ')}`;
+    case 'stands':
+      return `stands ${item.how}`;
+    case 'presents':
+      return `presents from ${Math.round(item.fromM * 10) / 10}m`;
   }
 }
 
@@ -69,6 +81,18 @@ const panel = '[paint,shape,fit,corrosion]';
 
 describe('phrasings and the records they mean', () => {
   it.each<[string, EntryContext, string[]]>([
+    // marks, somebody's word, what comes along, how it stands
+    ['hood bolts untouched', um, ['mark hood fasteners-untouched']],
+    ['lf door jamb different color', um, ['mark door.left.front jamb-other']],
+    ['the owner says it was repainted in 1992', um, ['told restored']],
+    ['supposedly never hit', um, ['told never-hit']],
+    ['comes with the jack and a spare key', um, ['along spare-key jack']],
+    ['sits low at the left rear', um, ['stands low-left-rear']],
+    ['2 footer', um, ['presents from 0.6m']],
+    ['left rear floor has been replaced', um, ['replaced floor.left.rear']],
+    ['roof solid', um, ['clean roof [corrosion]']],
+    ['hood scratch in the clear', um, ['hood scratch-clear 1']],
+    ['deck lid 129', um, ['deck 129']],
     // tests of the metal
     ['left rocker magnet holds', um, ['test rocker.left magnet holds']],
     ['lf fender bottom magnet off, dull', um, ['test fender.left magnet off, tap dull (bottom)']],

@@ -72,8 +72,11 @@ export const GROUP_SAYS: Readonly<Record<string, string>> = {
   'all the gauges': 'gauge.',
   'all gauges': 'gauge.',
   'all the windows': 'window.',
+  'both the windows': 'window.',
   'all windows': 'window.',
   'both windows': 'window.',
+  'all the seat belts': 'seat-belt.',
+  'all the mirrors': 'mirror.',
   'all the locks': 'lock.',
   'all locks': 'lock.',
 };
@@ -92,6 +95,7 @@ export const STATE_SAYS: Readonly<Record<FunctionState, readonly string[]>> = {
     'inop',
     'inoperative',
     'has failed',
+    'stuck',
   ],
   poor: [
     'works poorly',

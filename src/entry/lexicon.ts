@@ -14,7 +14,18 @@ export interface ZoneKey {
 
 const ENDS = new Set(['front', 'rear']);
 
+const KEYS = new Map<string, ZoneKey>();
+
+/** A zone's slug taken apart; each once. */
 export function zoneKey(slug: string): ZoneKey {
+  const held = KEYS.get(slug);
+  if (held) return held;
+  const key = takenApart(slug);
+  KEYS.set(slug, key);
+  return key;
+}
+
+function takenApart(slug: string): ZoneKey {
   const pieces = slug.split('.');
   const side = (pieces.find((p) => p === 'left' || p === 'right') ?? null) as ZoneKey['side'];
   const end = (pieces.find((p) => ENDS.has(p)) ?? null) as ZoneKey['end'];
@@ -71,7 +82,7 @@ export const PART_PHRASES: Readonly<Record<string, readonly string[]>> = {
   wheel: ['wheel', 'tyre', 'tire', 'rim', 'hubcap', 'hub cap', 'wheel trim', 'wheel cover'],
   crossmember: ['crossmember', 'cross member'],
   rail: ['rail', 'chassis rail', 'frame rail', 'leg', 'chassis leg'],
-  housing: ['wheel housing', 'wheel arch', 'inner arch', 'wheel tub'],
+  housing: ['wheel housing', 'wheel arch', 'inner arch', 'wheel tub', 'wheel well'],
   floor: ['floor', 'floor pan', 'floorpan'],
   tunnel: ['tunnel'],
   tank: ['tank', 'fuel tank', 'petrol tank', 'gas tank'],
@@ -169,6 +180,12 @@ export const SIDE_PHRASES: Readonly<
   'rear window': { end: 'rear', part: 'glass' },
   'rear screen': { end: 'rear', part: 'glass' },
   'back window': { end: 'rear', part: 'glass' },
+  'tail panel': { end: 'rear', part: 'panel' },
+  'nose panel': { end: 'front', part: 'panel' },
+  'back glass': { end: 'rear', part: 'glass' },
+  'rear glass': { end: 'rear', part: 'glass' },
+  'door glass': { end: 'front', part: 'glass' },
+  'door window': { end: 'front', part: 'glass' },
 };
 
 export const BLOCKED_PHRASES: Readonly<Record<BlockedBy, readonly string[]>> = {

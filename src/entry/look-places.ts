@@ -1,12 +1,12 @@
 import type { Aspect, View } from '@/core/body/zone';
 import { type Entry, type EntryContext, refused } from './context';
-import { ASPECT_TABLE, VIEW_TABLE } from './lexicon';
+import { ASPECT_TABLE, PART_TABLE, type PhraseTable, SIDE_TABLE, VIEW_TABLE } from './lexicon';
 import { takeZone } from './take-zone';
 import type { TokenCursor } from './token-cursor';
 
 /** The zones that a look speaks of: one, several of a kind ("all doors"), or a whole view. */
 export function zonesOf(line: TokenCursor, context: EntryContext): { zones: readonly string[] } | Entry<never> {
-  const found = takeZone(line, context, { several: true });
+  const found = takeZone(line, context, { several: true, plural: true });
   if (found.ok && found.named && found.zone) {
     if (found.beside) return refused({ kind: 'not-understood', words: found.beside });
     return { zones: found.all ?? [found.zone] };
@@ -17,9 +17,13 @@ export function zonesOf(line: TokenCursor, context: EntryContext): { zones: read
   return found.zone ? { zones: [found.zone] } : refused({ kind: 'no-zone' });
 }
 
-/** The aspects named, in order. */
+const GLASS_NAMES = [...PART_TABLE, ...SIDE_TABLE].filter(([words]) => words.length > 1 && words.includes('glass'));
+const namesGlass = (line: TokenCursor): boolean => line.copy().take(GLASS_NAMES as PhraseTable<unknown>) !== null;
+
+/** The aspects named, in order; a place that is named by such a word ("back glass") names none. */
 export function aspectsIn(line: TokenCursor): Aspect[] {
   const aspects: Aspect[] = [];
+  if (namesGlass(line)) return aspects;
   for (let a = line.take(ASPECT_TABLE); a; a = line.take(ASPECT_TABLE)) aspects.push(a.value);
   return aspects;
 }

@@ -20,6 +20,10 @@ function readSentence(text: string, list: readonly Token[], quoted: string, cont
   return { items: [], problems: [{ kind: 'not-understood', words: text.trim() }] };
 }
 
+/** Reads words that are one statement and are not typed: no quotes, and nothing that divides them. */
+export const parseStatement = (text: string, context: EntryContext): ParsedEntry =>
+  readSentence(text, tokens(text), '', context);
+
 /** The sentences of a line: divided by `;` and line breaks, and by commas where something is said not to be there. */
 function sentencesOf(text: string): string[] {
   return text

@@ -3,9 +3,9 @@ import type { EntryContext, EntryProblem } from './context';
 import { EVERY_TABLE, PART_TABLE, PLURAL_TABLE, SIDE_TABLE, zoneKey, zonesMeant } from './lexicon';
 import type { TokenCursor } from './token-cursor';
 
-type Sided = 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off';
+export type Sided = 'left' | 'right' | 'driver' | 'passenger' | 'near' | 'off';
 
-function actualSide(side: Sided, { steering, kerb }: EntryContext): 'left' | 'right' {
+export function actualSide(side: Sided, { steering, kerb }: EntryContext): 'left' | 'right' {
   const other = (s: 'left' | 'right') => (s === 'left' ? 'right' : 'left');
   switch (side) {
     case 'driver':
@@ -21,6 +21,10 @@ function actualSide(side: Sided, { steering, kerb }: EntryContext): 'left' | 'ri
   }
 }
 
+/** The zone that a person may have meant; of talk, which is asked nothing, none is looked for. */
+const nearestTo = (said: string, { plan, talk }: EntryContext): string =>
+  talk ? '' : nearestZone(said, plan.zones.keys());
+
 export type ZoneFound =
   | {
       ok: true;
@@ -33,12 +37,31 @@ export type ZoneFound =
     }
   | { ok: false; problem: EntryProblem };
 
+const COMPOUND = SIDE_TABLE.filter(([words, { part }]) => words.length > 1 && part !== undefined);
+const LONG_NAMES = PART_TABLE.filter(([words]) => words.length > 1);
+const namesMore = (line: TokenCursor, at: number): boolean =>
+  LONG_NAMES.some(([words]) => words.some((_w, from) => words.every((w, k) => line.left[at - from + k]?.text === w)));
+
+interface ZoneOptions {
+  /** Several places may be meant: "all doors". */
+  readonly several?: boolean;
+  /** In talk, a plural means all of them. */
+  readonly plural?: boolean;
+  /** The only places that can be meant. */
+  readonly among?: (zone: string) => boolean;
+}
+
 /**
  * Takes the zone's words out of the line. A plural is a question, unless `several` may be meant and all or both are said.
  */
-export function takeZone(line: TokenCursor, context: EntryContext, { several = false } = {}): ZoneFound {
+export function takeZone(
+  line: TokenCursor,
+  context: EntryContext,
+  { several = false, plural: ofAll = false, among }: ZoneOptions = {},
+): ZoneFound {
   const slug = line.rest().find((t) => t.kind === 'word' && context.plan.zones.has(t.text));
-  if (slug) {
+  // "deck lid" begins like a slug and is a name of its own.
+  if (slug && !namesMore(line, line.left.indexOf(slug))) {
     line.left[line.left.indexOf(slug)] = null;
     return { ok: true, zone: slug.text, named: true, beside: '' };
   }
@@ -46,27 +69,34 @@ export function takeZone(line: TokenCursor, context: EntryContext, { several = f
   if (first && /^[a-z]+(\.[a-z]+)+$/.test(first.text)) {
     return {
       ok: false,
-      problem: { kind: 'no-such-zone', nearest: nearestZone(first.text, context.plan.zones.keys()) },
+      problem: { kind: 'no-such-zone', nearest: nearestTo(first.text, context) },
     };
   }
   const every = several && line.copy().take(PLURAL_TABLE) ? line.take(EVERY_TABLE) : null;
-  const plural = line.take(PLURAL_TABLE);
-  let part = plural?.value ?? line.take(PART_TABLE)?.value ?? null;
+  // "Rear screen", "door glass": names that say their end before their part is looked for.
+  const compound = line.take(COMPOUND)?.value ?? null;
+  const plural = compound ? null : line.take(PLURAL_TABLE);
+  let part = compound?.part ?? plural?.value ?? line.take(PART_TABLE)?.value ?? null;
   let side: 'left' | 'right' | null = null;
   let end: 'front' | 'rear' | null = null;
   const sideWords: string[] = [];
+  // Driver and passenger sit in front, unless the rear is said.
+  let atTheFront = false;
   for (let guard = 0; guard < 4; guard++) {
     if (part !== null && side !== null && end !== null) break;
     const found = line.take(SIDE_TABLE);
     if (!found) break;
     sideWords.push(...found.tokens.map((t) => t.raw));
+    if (found.value.side === 'driver' || found.value.side === 'passenger') atTheFront = true;
     side = found.value.side ? actualSide(found.value.side, context) : side;
     end = found.value.end ?? end;
     part = part ?? found.value.part ?? null;
   }
+  end ??= compound?.end ?? null;
   if (part === null) return sideOfTheZoneInHand(side, end, context);
-  if (plural) return severalOf(part, side, end, every !== null, context);
-  const settled = settle(part, side, end, context);
+  if (plural) return severalOf(part, side, end, every !== null || (ofAll && context.talk === true), context);
+  const front = atTheFront && end === null ? settle(part, side, 'front', context, among) : null;
+  const settled = front?.ok ? front : settle(part, side, end, context, among);
   if (settled.ok || side === null) return settled;
   // A place in the middle has no sides: they say where on it.
   const whole = zonesMeant(context.plan, { part, side: null, end: null }).filter((z) => zoneKey(z).side === null);
@@ -103,8 +133,9 @@ function settle(
   side: 'left' | 'right' | null,
   end: 'front' | 'rear' | null,
   context: EntryContext,
+  among: (zone: string) => boolean = () => true,
 ): ZoneFound {
-  let meant = zonesMeant(context.plan, { part, side, end });
+  let meant = zonesMeant(context.plan, { part, side, end }).filter(among);
   // "The seat" may be any of them, though the rear one has no sides.
   const whole = meant.filter((z) => zoneKey(z).side === null && (end !== null || zoneKey(z).end === null));
   if (side === null && whole.length > 0) meant = whole;
@@ -119,9 +150,14 @@ function settle(
   ) {
     const near = meant.filter(
       (z) =>
-        zoneKey(z).side === (side ?? here.side) && (end !== null || here.end === null || zoneKey(z).end === here.end),
+        zoneKey(z).side === (side ?? here.side) &&
+        (end !== null || here.end === null || zoneKey(z).end === null || zoneKey(z).end === here.end),
     );
     if (near.length === 1) meant = near;
+  }
+  if (meant.length > 1 && side === null && context.side) {
+    const there = meant.filter((z) => zoneKey(z).side === context.side && zoneKey(z).end !== 'rear');
+    if (there.length === 1) meant = there;
   }
   if (meant.length === 1) return { ok: true, zone: meant[0]!, named: true, beside: '' };
   if (meant.length > 1) return { ok: false, problem: { kind: 'which-zone', candidates: meant } };
@@ -129,7 +165,7 @@ function settle(
     ok: false,
     problem: {
       kind: 'no-such-zone',
-      nearest: nearestZone([part, side, end].filter(Boolean).join('.'), context.plan.zones.keys()),
+      nearest: nearestTo([part, side, end].filter(Boolean).join('.'), context),
     },
   };
 }

@@ -15,6 +15,24 @@ const BESIDE: ReadonlySet<string> = new Set([
   'towards',
 ]);
 
+/** A table's phrases by their first word, with their place in it: the first in the table is the one that is taken. */
+type Index = ReadonlyMap<string, readonly (readonly [words: readonly string[], row: number])[]>;
+const INDEXES = new WeakMap<object, Index>();
+
+function indexOf<T>(table: PhraseTable<T>): Index {
+  const held = INDEXES.get(table);
+  if (held) return held;
+  const index = new Map<string, (readonly [readonly string[], number])[]>();
+  table.forEach(([words], row) => {
+    const first = words[0]!;
+    const list = index.get(first);
+    if (list) list.push([words, row]);
+    else index.set(first, [[words, row]]);
+  });
+  INDEXES.set(table, index);
+  return index;
+}
+
 /** A cursor over the line's words; phrases are taken out as they are understood. */
 export class TokenCursor {
   readonly left: (Token | null)[];
@@ -25,29 +43,40 @@ export class TokenCursor {
   copy(): TokenCursor {
     return new TokenCursor(this.left);
   }
+  private standsAt(words: readonly string[], at: number): boolean {
+    return words.every((w, k) => this.left[at + k]?.kind === 'word' && this.left[at + k]?.text === w);
+  }
   /** Takes the first place where one of the phrases stands whole; longer phrases first. */
   take<T>(table: PhraseTable<T>): { value: T; at: number; tokens: Token[] } | null {
-    for (const [words, value] of table) {
-      for (let i = 0; i + words.length <= this.left.length; i++) {
-        if (words.every((w, k) => this.left[i + k]?.kind === 'word' && this.left[i + k]?.text === w)) {
-          const taken = words.map((_w, k) => this.left[i + k]!);
-          for (let k = 0; k < words.length; k++) this.left[i + k] = null;
-          return { value, at: i, tokens: taken };
+    const index = indexOf(table);
+    let best = Number.POSITIVE_INFINITY;
+    let at = -1;
+    for (let i = 0; i < this.left.length; i++) {
+      const token = this.left[i];
+      if (token?.kind !== 'word') continue;
+      for (const [words, row] of index.get(token.text) ?? [])
+        if (row < best && this.standsAt(words, i)) {
+          best = row;
+          at = i;
         }
-      }
     }
-    return null;
+    return at < 0 ? null : this.takeOut(table, best, at);
+  }
+  private takeOut<T>(table: PhraseTable<T>, row: number, at: number): { value: T; at: number; tokens: Token[] } {
+    const [words, value] = table[row]!;
+    const taken = words.map((_w, k) => this.left[at + k]!);
+    for (let k = 0; k < words.length; k++) this.left[at + k] = null;
+    return { value, at, tokens: taken };
   }
   /** Takes a phrase only at the first word that is left. */
   takeFirst<T>(table: PhraseTable<T>): T | null {
-    const i = this.left.findIndex((t) => t !== null);
-    for (const [words, value] of table) {
-      if (i >= 0 && words.every((w, k) => this.left[i + k]?.kind === 'word' && this.left[i + k]?.text === w)) {
-        for (let k = 0; k < words.length; k++) this.left[i + k] = null;
-        return value;
-      }
-    }
-    return null;
+    const at = this.left.findIndex((t) => t !== null);
+    const token = this.left[at];
+    if (token?.kind !== 'word') return null;
+    let best = Number.POSITIVE_INFINITY;
+    for (const [words, row] of indexOf(table).get(token.text) ?? [])
+      if (row < best && this.standsAt(words, at)) best = row;
+    return best === Number.POSITIVE_INFINITY ? null : this.takeOut(table, best, at).value;
   }
   /**
    * Takes out the places that something stands beside: from "behind", "below", "near" and the like to the end of the words

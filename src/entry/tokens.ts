@@ -13,7 +13,7 @@ export type Token =
 
 export type LengthUnit = 'um' | 'mil' | 'mm' | 'cm' | 'm' | 'in' | '%';
 
-const UNITS: Readonly<Record<string, LengthUnit>> = {
+export const UNITS: Readonly<Record<string, LengthUnit>> = {
   um: 'um',
   µm: 'um',
   μm: 'um',
@@ -77,7 +77,17 @@ export function quotedApart(text: string): { plain: string; quoted: string } {
  * divide unless they stand inside one. Lower-cases words; never throws.
  */
 export function tokens(text: string): Token[] {
-  const spaced = text
+  // Words alone, as most pieces of talk are, need no regard for figures and marks.
+  const spaced = BARE_WORDS.test(text) ? text : withoutMarks(text);
+  const list: Token[] = [];
+  for (const raw of spaced.split(/\s+/)) takeWord(list, raw);
+  return list;
+}
+
+const BARE_WORDS = /^(?!.*\bno readings?\b)[a-z' -]*$/;
+
+const withoutMarks = (text: string): string =>
+  text
     .normalize('NFC')
     .replace(/(^|\s)x\s*(\d+)/gi, '$1$2')
     .replace(/(\d)\s*[x×](?=\s|$)/gi, '$1')
@@ -85,30 +95,28 @@ export function tokens(text: string): Token[] {
     .replace(/\bno\s+readings?\b/gi, ' nr ')
     .replace(/,(?!\d)|(?<!\d),/g, ' ')
     .replace(/[()[\]!?:]/g, ' ');
-  const list: Token[] = [];
-  for (const raw of spaced.split(/\s+/)) {
-    if (raw === '') continue;
-    const figure = /^(?:≥)?(-?\d{1,7}(?:[.,]\d{1,4})?)([a-zµμ%"]*)\.?$/i.exec(raw);
-    const unit = figure ? UNITS[figure[2]!.toLowerCase()] : undefined;
-    if (figure && (figure[2] === '' || unit)) {
-      const token = numberToken(raw, figure[1]!, unit ?? null);
-      list.push(raw.startsWith('≥') ? { ...token, atLeast: true } : token);
-      continue;
-    }
-    const word = raw.toLowerCase().replace(/[.,]+$/, '');
-    if (word === '') continue;
-    const before = list[list.length - 1];
-    const named = UNITS[word];
-    if (
-      named &&
-      before?.kind === 'number' &&
-      before.unit === null &&
-      !(ALONE.has(named) && list.filter((t) => t.kind === 'number').length > 1)
-    ) {
-      list[list.length - 1] = { ...before, unit: named, raw: `${before.raw} ${raw}` };
-    } else if (named && ALONE.has(named)) list.push({ kind: 'word', text: named, raw });
-    else if (word in NUMBER_WORDS) list.push(numberToken(raw, String(NUMBER_WORDS[word]), null));
-    else list.push({ kind: 'word', text: word, raw });
+
+function takeWord(list: Token[], raw: string): void {
+  if (raw === '') return;
+  const figure = /\d/.test(raw) ? /^(?:≥)?(-?\d{1,7}(?:[.,]\d{1,4})?)([a-zµμ%"]*)\.?$/i.exec(raw) : null;
+  const unit = figure ? UNITS[figure[2]!.toLowerCase()] : undefined;
+  if (figure && (figure[2] === '' || unit)) {
+    const token = numberToken(raw, figure[1]!, unit ?? null);
+    list.push(raw.startsWith('≥') ? { ...token, atLeast: true } : token);
+    return;
   }
-  return list;
+  const word = raw.toLowerCase().replace(/[.,]+$/, '');
+  if (word === '') return;
+  const before = list[list.length - 1];
+  const named = UNITS[word];
+  if (
+    named &&
+    before?.kind === 'number' &&
+    before.unit === null &&
+    !(ALONE.has(named) && list.filter((t) => t.kind === 'number').length > 1)
+  ) {
+    list[list.length - 1] = { ...before, unit: named, raw: `${before.raw} ${raw}` };
+  } else if (named && ALONE.has(named)) list.push({ kind: 'word', text: named, raw });
+  else if (word in NUMBER_WORDS) list.push(numberToken(raw, String(NUMBER_WORDS[word]), null));
+  else list.push({ kind: 'word', text: word, raw });
 }

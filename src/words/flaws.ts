@@ -34,7 +34,11 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
   peeling: { name: 'peeling', cause: 'no adhesion', say: ['peel', 'flaking', 'delaminating', 'lifting'] },
   fading: { name: 'fading', cause: 'sun', say: ['faded', 'chalking', 'dull', 'chalky'] },
   overspray: { name: 'overspray', cause: 'repaint', say: [] },
-  'masking-line': { name: 'masking line', cause: 'repaint', say: ['tape line', 'mask line'] },
+  'masking-line': {
+    name: 'masking line',
+    cause: 'repaint',
+    say: ['tape line', 'mask line', 'tape lines', 'masking lines'],
+  },
   'painted-over': {
     name: 'painted over',
     cause: 'repaint without dismantling',
@@ -122,7 +126,7 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
     cause: 'aluminium against steel',
     say: ['white corrosion', 'alloy corrosion', 'galvanic'],
   },
-  'patch-neat': { name: 'neat patch', cause: 'old repair', say: ['patch', 'patched'] },
+  'patch-neat': { name: 'neat patch', cause: 'old repair', say: ['patch', 'patched', 'patches'] },
   'patch-crude': { name: 'crude patch', cause: 'old repair', say: ['crude patch', 'riveted', 'plate over'] },
   'underseal-flaking': {
     name: 'old underseal flaking',
@@ -150,7 +154,11 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
     cause: 'stress or contact',
     say: ['crack', 'cracks', 'cracked', 'broken', 'smashed', 'cracked glass', 'glass crack'],
   },
-  delamination: { name: 'delamination', cause: 'age of laminated glass', say: ['milky', 'milky edge', 'delaminated'] },
+  delamination: {
+    name: 'delamination',
+    cause: 'age of laminated glass',
+    say: ['milky', 'milky edge', 'delaminated', 'delaminating'],
+  },
   'glass-scratched': {
     name: 'scratched glass',
     cause: 'wipers or film removal',
@@ -210,7 +218,18 @@ export const FLAW_WORDS: Readonly<Record<string, { name: Both; cause?: Both; say
   'tire-damaged': {
     name: { us: 'damaged tire', gb: 'damaged tyre' },
     cause: 'a kerb, age, or driven flat',
-    say: ['bulge', 'bulged', 'cords', 'cords showing', 'cut sidewall', 'sidewall cut', 'unsafe tire', 'unsafe tyre'],
+    say: [
+      'bulge',
+      'bulged',
+      'cut in the tire',
+      'cut in the tyre',
+      'cords',
+      'cords showing',
+      'cut sidewall',
+      'sidewall cut',
+      'unsafe tire',
+      'unsafe tyre',
+    ],
   },
   'tire-aged': {
     name: { us: 'over-age tire', gb: 'over-age tyre' },

@@ -18,7 +18,7 @@ function readBlocked(
   const zones = zonesOf(line, context);
   if ('items' in zones) return zones;
   while (line.take(FILLER));
-  if (how === 'unseen' && why === null) return refused({ kind: 'say-why' });
+  if ((how === 'unseen' || context.talk) && why === null) return refused({ kind: 'say-why' });
   const rest = line.words();
   if (line.rest().some((t) => t.kind === 'number')) return refused({ kind: 'figure-left', words: rest });
   // What is wrong with it is another sentence; any other words say more of why.
@@ -38,6 +38,7 @@ function readBlocked(
 }
 
 export const blocked = defineClause<LookItem>({
+  words: [BLOCKED, BLOCKED_TABLE],
   read: ({ line, quoted }, context) => {
     const how = line.take(BLOCKED);
     return how ? readBlocked(line, quoted, how.value, context) : null;

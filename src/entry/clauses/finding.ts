@@ -5,13 +5,15 @@ import { countedName } from '@/words/flaws';
 import { defineClause } from '../clause';
 import { type Entry, type EntryContext, refused } from '../context';
 import { flawHere } from '../flaw-here';
-import { FAULT_TABLE, type Fault, FLAW_TABLE, THING_TABLE } from '../lexicon';
+import { ASPECT_TABLE, FAULT_TABLE, type Fault, FLAW_TABLE, THING_TABLE } from '../lexicon';
 import { DESCRIBED, FILLER, HEDGED, PLACE_WORDS, TOLD, TOUCHED } from '../phrases';
 import { takeZone } from '../take-zone';
 import type { TokenCursor } from '../token-cursor';
 import type { Token } from '../tokens';
 
 const WHERE_LONGEST = 160;
+/** Nobody counts more aloud: a larger figure before a flaw is a reading. */
+const MOST_SPOKEN = 40;
 const TO_MM = { mm: 1, cm: 10, m: 1000, in: 25.4 } as const;
 
 interface FindingItem {
@@ -37,7 +39,7 @@ interface Extent {
 }
 
 /** Takes count, size, share and distance out of the line; figures beyond one of each stay and stop the line. */
-function takeExtent(line: TokenCursor): Extent {
+function takeExtent(line: TokenCursor, mostCount: number): Extent {
   const e: Extent = { count: null, sizeMm: null, share: null, visibleFromM: null };
   line.left.forEach((t, i) => {
     if (t?.kind !== 'number' || t.atLeast) return;
@@ -51,7 +53,8 @@ function takeExtent(line: TokenCursor): Extent {
       if (e.sizeMm !== null) return;
       e.sizeMm = t.value * TO_MM[t.unit];
     } else if (t.unit === '%' && e.share === null) e.share = t.value / 100;
-    else if (t.unit === null && e.count === null && Number.isInteger(t.value)) e.count = t.value;
+    else if (t.unit === null && e.count === null && Number.isInteger(t.value) && t.value <= mostCount)
+      e.count = t.value;
     else return;
     line.left[i] = null;
   });
@@ -101,7 +104,7 @@ function readFinding(
   const told: Evidence | null = line.take(TOLD)?.value ?? null;
   const hedged: Evidence | null = line.take(HEDGED)?.value ?? null;
   if (told && hedged && told !== hedged) return refused({ kind: 'not-understood', words: line.words() });
-  const extent = takeExtent(line);
+  const extent = takeExtent(line, context.talk ? MOST_SPOKEN : Number.POSITIVE_INFINITY);
   const beside = line.takeBeside();
   // A clock that is dead is looked at on the dash; a dent is none of the clock's.
   const ofFunction = flaws.some((f) => flawById(f).aspects.includes('function'));
@@ -109,6 +112,12 @@ function readFinding(
   const found = takeZone(line, thing.home ? { ...context, zone: thing.home } : context, { several: true });
   if (!found.ok) return refused(found.problem);
   if (found.zone === null) return refused({ kind: 'no-zone' });
+  // "The chrome is cloudy": what it is of is said by the flaw.
+  const ofAspects = new Set(flaws.flatMap((f) => flawById(f).aspects));
+  takeAll(
+    line,
+    ASPECT_TABLE.filter(([, aspect]) => ofAspects.has(aspect)),
+  );
   const described = takeAll(line, DESCRIBED);
   while (line.take(FILLER));
   const absurd = absurdOf(extent);
@@ -153,8 +162,12 @@ function readFinding(
 const isReading = (t: Token) => t.text === 'over' || t.text === 'nr' || (t.kind === 'number' && t.atLeast);
 
 export const finding = defineClause<FindingItem>({
+  words: [FLAW_TABLE, FAULT_TABLE, THING_TABLE, TOUCHED, TOLD, HEDGED, DESCRIBED, 'visible from'],
   read: ({ line, quoted }, context) => {
-    if (line.rest().some(isReading)) return null;
+    const beside = line.copy();
+    // "Painted over" is no reading.
+    beside.take(FLAW_TABLE);
+    if (beside.rest().some(isReading)) return null;
     const fault = line.take(FAULT_TABLE)?.value ?? null;
     if (fault) return readFinding(line, [fault.flaw], quoted, context, fault);
     const flaws = line.take(FLAW_TABLE)?.value ?? null;

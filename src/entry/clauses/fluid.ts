@@ -22,7 +22,7 @@ const FLUIDS: PhraseTable<CheckedFluid> = phraseTable<CheckedFluid>([
   ['power-steering', ['power steering fluid', 'steering fluid']],
   ['transmission', ['transmission fluid', 'trans fluid', 'gearbox oil', 'transmission oil', 'atf']],
   ['differential', ['axle oil', 'diff oil', 'differential oil', 'rear axle oil']],
-  ['washer', ['washer fluid', 'screen wash']],
+  ['washer', ['washer fluid', 'screen wash', 'washer bottle', 'washer reservoir']],
 ]);
 type State = FluidLevel | FluidLook;
 const STATES: PhraseTable<State> = phraseTable<State>([
@@ -69,6 +69,7 @@ function readFluid(line: TokenCursor): Entry<FluidItem> | null {
 }
 
 export const fluid = defineClause<FluidItem>({
+  words: [FLUIDS, STATES],
   read: ({ line, quoted }) => (quoted ? null : readFluid(line)),
   items: {
     fluid: {

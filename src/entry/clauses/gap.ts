@@ -99,6 +99,7 @@ function readGap(text: string, context: EntryContext): Entry<GapItem> | null {
 }
 
 export const gap = defineClause<GapItem>({
+  words: ['gap gaps seam flush by with feeler wedge caliper'],
   read: ({ text, quoted }, context) => (quoted === '' ? readGap(text, context) : null),
   items: {
     gap: {

@@ -141,6 +141,11 @@ function readGauges(text: string): Entry<GaugeItem> | null {
 }
 
 export const gauge = defineClause<GaugeItem>({
+  words: [
+    `oil pressure psi bar kpa temp temperature coolant water degrees c f celsius fahrenheit charging charge battery volts volt v voltmeter
+     voltage amps amp idles idle idling rpm revs tacho tachometer fuel gauge light reads shows at about around after min minutes
+     seconds fast cold warm warmed up hot speed cruising ${Object.keys(FUEL).join(' ')}`,
+  ],
   read: ({ text, quoted }) => (quoted ? null : readGauges(text)),
   items: {
     gauge: {

@@ -1,18 +1,23 @@
 import type { ClauseDefinition, ItemDefinition } from '../clause';
 import type { ItemBase } from '../context';
 import { absence } from './absence';
+import { along } from './along';
 import { blocked } from './blocked';
 import { clean } from './clean';
 import { finding } from './finding';
 import { fluid } from './fluid';
 import { gap } from './gap';
 import { gauge } from './gauge';
+import { mark } from './mark';
 import { papers } from './papers';
+import { renewed } from './renewed';
 import { road } from './road';
 import { spotTest } from './spot-test';
+import { stands } from './stands';
 import { start } from './start';
 import { thickness } from './thickness';
 import { tire } from './tire';
+import { told } from './told';
 import { tried } from './tried';
 import { undo } from './undo';
 import { wet } from './wet';
@@ -21,7 +26,12 @@ import { wet } from './wet';
 export const CLAUSES = {
   gap,
   undo,
+  told,
+  stands,
+  along,
+  mark,
   papers,
+  renewed,
   gauge,
   wet,
   fluid,

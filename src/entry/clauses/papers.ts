@@ -4,7 +4,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { groupedFigureOf } from '@/core/units/figure';
 import { NUMBER_PLACE_WORDS, PART_STATE_WORDS } from '@/words/papers';
 import { defineClause } from '../clause';
-import { type Entry, refused } from '../context';
+import { type Entry, type EntryContext, refused } from '../context';
 import { type PhraseTable, phraseTable } from '../lexicon';
 import { FILLER } from '../phrases';
 import type { TokenCursor } from '../token-cursor';
@@ -57,7 +57,19 @@ const PARTS: PhraseTable<MajorPart> = phraseTable<MajorPart>([
   ['deck-lid', ['boot lid', 'trunk lid']],
 ]);
 const STATES: PhraseTable<PartState> = phraseTable<PartState>([
-  ['factory', ['came with this car', 'is the original', 'are the originals', 'original to the car', 'of the works']],
+  [
+    'factory',
+    [
+      'came with this car',
+      'is the original',
+      'are the originals',
+      'original to the car',
+      'of the works',
+      'is original',
+      'are original',
+      'original',
+    ],
+  ],
   ['period', ['right type and time', 'period correct', 'period part']],
   ['later', ['later replacement', 'later right type', 'later part', 'later unit']],
   ['reproduction', ['reproduction', 'repro', 'is a reproduction', 'are reproductions']],
@@ -74,13 +86,14 @@ function readPart(line: TokenCursor): Entry<PartItem> | null {
 }
 
 /** `engine number QH 04418`, `odometer 61,412`, `radio period correct`. Refuses a number without any figure. */
-function read(text: string, line: TokenCursor): Entry<PaperItem> | null {
+function read(text: string, line: TokenCursor, { talk }: EntryContext): Entry<PaperItem> | null {
   const number = NUMBER.exec(text)?.groups;
   if (number) {
     const said = number.place!.toLowerCase();
     const place = PLACES.find(([, p]) => p.split('|').includes(said))![0];
     const asRead = number.text!.trim().toUpperCase();
-    if (!/\d/.test(asRead)) return null;
+    // Spoken numbers are put together before; what stands behind one is another statement.
+    if (!/\d/.test(asRead) || (talk && /\s/.test(asRead))) return null;
     if (bare(asRead).length < 3) return refused({ kind: 'absurd', text: asRead });
     return { items: [{ kind: 'number', place, asRead }], problems: [] };
   }
@@ -95,7 +108,8 @@ function read(text: string, line: TokenCursor): Entry<PaperItem> | null {
 }
 
 export const papers = defineClause<PaperItem>({
-  read: ({ text, line, quoted }) => (quoted ? null : read(text, line)),
+  words: [PARTS, STATES, PLACES.map(([, p]) => p.replaceAll('|', ' ')).join(' '), 'odometer mileage clock miles mi km'],
+  read: ({ text, line, quoted }, context) => (quoted ? null : read(text, line, context)),
   items: {
     number: {
       puts: ({ place, asRead }, { at }) => [{ kind: 'number', body: { place, asRead, at } }],

@@ -13,7 +13,24 @@ interface RoadItemSaid {
 }
 
 const BESIDE: PhraseTable<true> = phraseTable([
-  [true, ['road test', 'on the road', 'on the drive', 'it', 'car', 'drive', 'then', 'out on the road', 'test drive']],
+  [
+    true,
+    [
+      'road test',
+      'on the road',
+      'on the drive',
+      'it',
+      'car',
+      'drive',
+      'then',
+      'out on the road',
+      'test drive',
+      'gearbox',
+      'transmission',
+      'steering',
+      'engine',
+    ],
+  ],
 ]);
 
 /** `tracks straight, brakes pull left`: what was noted of a drive. Whatever else is said beside is none. */
@@ -29,6 +46,7 @@ const text = (n: Noted) =>
   `${ROAD_ITEM_WORDS[n.item]}: ${ROAD_STATE_WORDS[n.state]}${n.state === 'good' ? '' : ` (${n.how.replaceAll('-', ' ')})`}`;
 
 export const road = defineClause<RoadItemSaid>({
+  words: [NOTED, BESIDE],
   read: ({ line, quoted }) => (quoted ? null : readRoad(line)),
   items: {
     road: {

@@ -111,6 +111,7 @@ function readTests(line: TokenCursor, quoted: string, context: EntryContext): En
 const FACTS: Readonly<Record<string, string>> = { gives: 'soft' };
 
 export const spotTest = defineClause<SpotTestItem>({
+  words: [TESTS, NAMED, 'dull'],
   read: ({ line, quoted }, context) => readTests(line, quoted, context),
   items: {
     'spot-test': {

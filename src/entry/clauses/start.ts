@@ -48,7 +48,19 @@ const rows: readonly (readonly [Says, readonly string[]])[] = [
       'catches at once',
     ],
   ],
-  [{ choke: 'used' }, ['with choke', 'choke used', 'on choke', 'on the choke', 'needs choke', 'needed choke']],
+  [
+    { choke: 'used' },
+    [
+      'with choke',
+      'choke out',
+      'choke pulled',
+      'choke used',
+      'on choke',
+      'on the choke',
+      'needs choke',
+      'needed choke',
+    ],
+  ],
   [{ choke: 'not-needed' }, ['no choke', 'without choke']],
 ];
 const TABLE = phraseTable<Says>(rows);
@@ -67,6 +79,7 @@ function readStart(line: TokenCursor): Entry<StartItem> | null {
 }
 
 export const start = defineClause<StartItem>({
+  words: [TABLE, BESIDE],
   read: ({ line, quoted }) => (quoted ? null : readStart(line)),
   items: {
     start: {

@@ -46,8 +46,14 @@ function figureShown(token: Extract<Token, { kind: 'number' }>, unit: ThicknessU
   };
 }
 
-function shownBy(token: Token, unit: ThicknessUnit, ceilingUm: number): Shown | 'again' | { absurd: string } | null {
+function shownBy(
+  token: Token,
+  unit: ThicknessUnit,
+  { ceilingUm, talk }: EntryContext,
+): Shown | 'again' | { absurd: string } | null {
   if (token.kind === 'number') return figureShown(token, unit, ceilingUm);
+  // "There is none" is no reading that failed.
+  if (talk && token.text === 'none') return null;
   if (OVER.has(token.text))
     return { state: 'over', thicknessUm: ceilingUm, typed: { text: token.raw, unit }, askUnit: false };
   if (NO_READING.has(token.text))
@@ -67,7 +73,7 @@ function readThickness(line: TokenCursor, zone: string | null, context: EntryCon
   let replaceStored: Shown | null = null;
   const problems: EntryProblem[] = [];
   for (const token of line.rest()) {
-    const s = shownBy(token, unit, context.ceilingUm);
+    const s = shownBy(token, unit, context);
     if (s === null) strange.push(token);
     else if (s === 'again') replace = true;
     else if ('absurd' in s) problems.push({ kind: 'absurd', text: s.absurd });
@@ -123,6 +129,7 @@ function readingFacts(item: Shown & { readonly zone: string }): string[] {
 
 /** What is left when no other clause takes a sentence: figures at a place, or the place alone. */
 export const thickness = defineClause<ThicknessItem>({
+  words: [[...OVER, ...NO_READING, ...AGAIN, 'um', 'mil'].join(' ')],
   read: ({ line, quoted }, context) => {
     if (quoted) return refused({ kind: 'not-understood', words: quoted });
     const found = takeZone(line, context);

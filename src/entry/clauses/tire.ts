@@ -54,6 +54,7 @@ function readTire(text: string, context: EntryContext): Entry<TireItem> | null {
 }
 
 export const tire = defineClause<TireItem>({
+  words: ['date code dot tire tyre tread mm'],
   read: ({ text }, context) => readTire(text, context),
   items: {
     tire: {

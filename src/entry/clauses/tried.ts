@@ -76,10 +76,29 @@ function readGroup(text: string, context: EntryContext): Entry<TriedItem> | null
   const but = tail === undefined ? [] : functionsIn(tail, context);
   if (but === null) return refused({ kind: 'not-understood', words: tail!.trim() });
   const named = new Set(but.map((l) => l.id));
-  const members = list(context).filter((l) => l.id.startsWith(group.value) && isAsked(l) && !named.has(l.id));
+  const members = list(context).filter(
+    (l) =>
+      l.id.startsWith(group.value) &&
+      isAsked(l) &&
+      !named.has(l.id) &&
+      // A pane that is fixed goes neither up nor down.
+      (!l.of.sided || context.plan.zones.get(l.zone)?.aspects.includes('function')),
+  );
   if (members.length === 0) return refused({ kind: 'not-understood', words: head.trim() });
   const other: FunctionState = state === 'works' ? 'dead' : 'works';
   return { items: [...members.map((l) => item(l, state)), ...but.map((l) => item(l, other))], problems: [] };
+}
+
+/** Others that are named in the same breath: "turn signals and hazards". */
+function namedToo(line: TokenCursor, context: EntryContext): readonly FunctionLine[] {
+  const out: FunctionLine[] = [];
+  while (line.left.some((t) => t?.text === 'and')) {
+    const more = line.take(NAMED);
+    const own = more && list(context).find((l) => l.id === more.value);
+    if (!own) break;
+    out.push(own);
+  }
+  return out;
 }
 
 /** The function that a sided place stands for: a window for its glass. */
@@ -99,8 +118,13 @@ function readTried(text: string, quoted: string, context: EntryContext): Entry<T
   const sided = named ? null : (line.take(SIDED)?.value ?? null);
   const state = line.take(STATES)?.value;
   if (!state) return null;
+  const also = named ? namedToo(line, context) : [];
   const why = state === 'untried' ? (line.take(WHY)?.value ?? null) : null;
-  const found = takeZone(line, { ...context, ...(named && { zone: null }) });
+  const found = takeZone(
+    line,
+    { ...context, ...(named && { zone: null }) },
+    { ...(!named && { among: (z: string) => context.plan.zones.get(z)!.aspects.includes('function') }) },
+  );
   if (!named && (!found.ok || found.zone === null)) return null;
   while (line.take(FILLER));
   if (line.rest().length > 0) return null;
@@ -110,13 +134,14 @@ function readTried(text: string, quoted: string, context: EntryContext): Entry<T
   if (!own) return null;
   // A place named besides must be where the thing is.
   if (named && found.ok && found.named && !own.of.zones.some((z) => z === found.zone)) return null;
-  if (state === 'untried' && why === null) return refused({ kind: 'say-why' });
+  if (state === 'untried' && why === null && !context.talk) return refused({ kind: 'say-why' });
   const seconds = timed ? Number(timed[1]!.replace(',', '.')) : null;
   if (seconds !== null && seconds > MOST_S) return refused({ kind: 'absurd', text: timed![0] });
-  return { items: [item(own, state, { seconds, why })], problems: [] };
+  return { items: [own, ...also].map((l) => item(l, state, { seconds, why })), problems: [] };
 }
 
 export const tried = defineClause<TriedItem>({
+  words: [NAMED, SIDED, GROUPS, STATES, WHY, 'but except apart and s sec seconds'],
   read: ({ text, quoted }, context) => readTried(text, quoted, context),
   items: {
     tried: {

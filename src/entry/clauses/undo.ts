@@ -7,6 +7,7 @@ interface UndoItem {
 }
 
 export const undo = defineClause<UndoItem>({
+  words: [UNDO],
   read: ({ line }) => {
     if (!line.take(UNDO)) return null;
     return line.rest().length > 0

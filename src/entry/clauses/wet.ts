@@ -1,7 +1,7 @@
 import { DEFAULT_LEAK_TABLE, type Fluid, type LeakAmount } from '@/core/catalogue/leak-places';
 import { FLUID_WORDS, LEAK_AMOUNT_WORDS } from '@/words/leaks';
 import { defineClause } from '../clause';
-import type { Entry } from '../context';
+import type { Entry, EntryContext } from '../context';
 import { type PhraseTable, phraseTable } from '../lexicon';
 import { FILLER } from '../phrases';
 import type { TokenCursor } from '../token-cursor';
@@ -32,7 +32,27 @@ const ALSO: Readonly<Record<string, readonly string[]>> = {
   'transmission.cooler-lines': ['cooler lines', 'cooler line'],
   'axle.pinion': ['pinion seal', 'pinion'],
   'axle.cover': ['diff cover', 'axle cover', 'differential cover'],
-  'brake.master': ['master cylinder'],
+  'brake.master': ['master cylinder', 'brake master cylinder', 'brake master'],
+  'brake.line': ['brake line', 'brake lines', 'brake hose', 'brake pipe', 'brake pipes'],
+  'clutch.master': ['clutch master', 'clutch master cylinder'],
+  'clutch.line': ['clutch line', 'clutch hose'],
+  'engine.intake': ['intake', 'intake manifold', 'inlet manifold'],
+  'transmission.front': ['front transmission seal', 'front pump seal', 'input seal'],
+  'washer.tank': ['washer tank', 'washer bottle'],
+  tank: ['tank', 'fuel tank', 'gas tank', 'petrol tank'],
+  radiator: ['radiator', 'rad'],
+  ...Object.fromEntries(
+    (['left', 'right'] as const).flatMap((side) => [
+      [`axle.end.${side}`, [`${side} axle end`, `${side} axle seal`, `${side} half shaft seal`]],
+      ...(['front', 'rear'] as const).flatMap((end) => [
+        [`shock.${side}.${end}`, ['shock', 'shock absorber', 'damper'].map((s) => `${side} ${end} ${s}`)],
+        [
+          `brake.wheel.${side}.${end}`,
+          ['wheel cylinder', 'caliper', 'brake cylinder'].map((s) => `${side} ${end} ${s}`),
+        ],
+      ]),
+    ]),
+  ),
   'clutch.slave': ['slave cylinder', 'clutch slave'],
   'steering.box': ['steering box'],
   'steering.rack': ['steering rack', 'rack'],
@@ -59,17 +79,20 @@ const FLUIDS: PhraseTable<Fluid> = phraseTable<Fluid>([
 ]);
 
 /** `rear main weeping`, `water pump dry`: a place where fluid can come out, and how wet it is. */
-function readWet(line: TokenCursor): Entry<WetItem> | null {
+function readWet(line: TokenCursor, context: EntryContext): Entry<WetItem> | null {
   const place = line.take(PLACES)?.value;
   const amount = place ? line.take(AMOUNTS)?.value : undefined;
   if (!place || !amount) return null;
   const fluid = line.take(FLUIDS)?.value ?? null;
+  // A tank that drips is a finding at the tank, unless its fluid is named or it is talk.
+  if (fluid === null && !context.talk && context.plan.zones.has(place)) return null;
   while (line.take(FILLER));
   return line.rest().length > 0 ? null : { items: [{ kind: 'wet', place, amount, fluid }], problems: [] };
 }
 
 export const wet = defineClause<WetItem>({
-  read: ({ line, quoted }) => (quoted ? null : readWet(line)),
+  words: [PLACES, AMOUNTS, FLUIDS],
+  read: ({ line, quoted }, context) => (quoted ? null : readWet(line, context)),
   items: {
     wet: {
       puts: ({ place, amount, fluid }, { at }) => [

@@ -1,73 +1,145 @@
-import { figuresOf } from './numbers';
+import { ASIDES } from './harmless';
+import { isKnownWord } from './known';
+import { figuresOf, spelledNumber } from './numbers';
+import { BLOCKED_SAYS, HEDGES, LOOKS, METAL, MISHEARD, NAMES, type Rewrite, ROAD, RUNNING, WORKS } from './rewrites';
+import { byItsSound } from './sound';
 
-/** Words of the trade as captions mishear them. */
-const MISHEARD: readonly (readonly [RegExp, string])[] = [
-  [/\bbond(?:\s|-)?(?:oh|o)\b/g, 'filler'],
-  [/\bbondo\b/g, 'filler'],
-  [/\brock(?:er)?\s+or\s+panels?\b/g, 'rocker panel'],
-  [/\bfinders\b/g, 'fenders'],
-  [/\bfinder\b/g, 'fender'],
-  [/\bcrome\b/g, 'chrome'],
-  [/\bde\s+lamination\b/g, 'delamination'],
-  [/\bpinch\s+wells?\b/g, 'pinch welds'],
-  [/\bquarter\s+pedal\b/g, 'quarter panel'],
-  [/\bdeck\s+lit\b/g, 'deck lid'],
-  [/\btrunk\s+lit\b/g, 'trunk lid'],
-  [/\bdecal\s+id\b/g, 'deck lid'],
-  [/\bwind\s+shield\b/g, 'windshield'],
-  [/\bhead\s+lights?\b/g, 'headlight'],
-  [/\btail\s+lights?\b/g, 'taillight'],
-  [/\bdoor\s+jam\b/g, 'door jamb'],
-  [/\bspider\s+webbing\b/g, 'crazing'],
-];
+/** Stands where somebody corrects what was just said. */
+export const CORRECTED = '¬';
 
-/** Ways of saying that something is not there, as the line knows them. */
-const ABSENT: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:i\s+)?(?:don't|do not|didn't|did not|can't|cannot)\s+see\s+(?:any|a)\b/g, 'no'],
-  [/\b(?:i\s+)?(?:couldn't|could not|can't|cannot)\s+find\s+(?:any|a)\b/g, 'no'],
-  [/\b(?:there\s+(?:are|is)|there's)\s+(?:no|not any|not a)\b/g, 'no'],
-  [/\b(?:i\s+)?see\s+no\b/g, 'no'],
-  [/\b(?:is|are)\s+free\s+of\b/g, 'no'],
-  [/\bfree\s+of\s+(?:any\s+)?/g, 'no '],
-  [/\bnot\s+a\s+single\b/g, 'no'],
-  [/\bno\s+(?:visible|obvious|real|apparent)\b/g, 'no'],
-];
+/** Contractions opened; a genitive stays one. */
+const GENITIVE = /^(?:driver|passenger|owner|seller|maker|dealer|people|man|it|that|there|here|what|who|he|she|let)$/;
+export const opened = (text: string) =>
+  text
+    .replaceAll(/\b(it|that|there|here|what|who|he|she|where|everything|nothing)'s\b/g, '$1 is')
+    .replaceAll(/\blet's\b/g, 'let us')
+    .replaceAll(/\b(\w+)'s\b/g, (all, word: string) => (GENITIVE.test(word) ? all : `${word} is`))
+    .replaceAll(/\b(\w+)'(ve|re|ll|m|d)\b/g, (_all, word: string, end: string) =>
+      [word, { ve: 'have', re: 'are', ll: 'will', m: 'am', d: 'would' }[end]].join(' '),
+    )
+    .replaceAll(/\bis (been|got|had)\b/g, 'has $1')
+    .replaceAll(/\bgonna\b/g, 'going to');
 
-/** What talk is full of and what says nothing of a car; only whole phrases, so that no word of sense goes with them. */
-const NOTHING =
-  /\b(?:okay|ok\s+so|alright|all\s+right|so\s+yeah|um+|uh+|er+m?|ah+|you\s+know|as\s+you\s+can\s+see|you\s+can\s+see|we\s+can\s+see|i\s+can\s+see|here\s+we\s+have|here\s+we\s+go|we\s+have|we've\s+got|we\s+got|we're|i've\s+got|it's\s+got|it\s+has|there\s+is|there's|there\s+are|let\s+me\s+show\s+you|let's\s+look\s+at|let's\s+see|moving\s+on\s+to|moving\s+over\s+to|moving\s+to|moving\s+on|coming\s+(?:around|round|up|back)\s+to|going\s+(?:over|round|around|back|up|down)\s+to|looking\s+at|if\s+you\s+look\s+at|over\s+to|over\s+here|right\s+(?:here|there)|up\s+here|down\s+here|in\s+here|on\s+this\s+one|this\s+one|on\s+here|now\s+then|and\s+then|next\s+up|first\s+up|first\s+of\s+all|starting\s+(?:with|at)|at\s+all|basically|actually|overall|by\s+the\s+way|as\s+well|i\s+guess\s+you'd\s+say)\b/g;
-/** Adjectives of a flaw that give no figure. */
-const STRENGTH =
-  /\b(?:tiny|little|small|slight|slightly|minor|very\s+light|light|faint|fine|single|nice|nasty|ugly|obvious|noticeable|some|one\s+or\s+two)\s+(?=[a-z])/g;
-/** Remedies and reasons: a note, and no statement of its own. */
-const ASIDE: readonly RegExp[] = [
-  /,?\s*\b(?:but\s+)?(?:that|it|they|which)(?:'ll|\s+will|\s+should|\s+would)\s+(?:probably\s+|easily\s+)?(?:buff|polish|clean|wash|rub|come)\s+(?:right\s+)?(?:out|off|up)\b/g,
-  /,?\s*\b(?:but\s+)?(?:that|it|they)?\s*needs?\s+(?:re-?chroming|re-?plating|replacing|redoing|adjusting|attention|a\s+(?:polish|clean|wash))\b/g,
-  /,?\s*\bfrom\s+(?:the\s+|a\s+)?(?:wipers?|stones?|the\s+road|road|people\s+leaning\s+in|leaning\s+in|use|age|wear|sun|the\s+sun|boots|shoes|getting\s+in(?:\s+and\s+out)?)\b/g,
-];
-/** That something works well is that it works. */
-const PRAISED =
-  /\b(works?|working)\s+(?:just\s+|really\s+|very\s+)?(?:great|fine|well|good|perfectly|nicely|beautifully|as\s+it\s+should)\b/g;
+/** Pronouns that are no figure: "this one", "the driver's one". */
+const PRONOUN =
+  /\b(this|that|the|right|left|other|driver's|passenger's|driver|passenger|front|back|rear|every|each|nearside|offside|which|another) one\b(?! (?:hundred|oh|ten|eleven|twelve|\w+teen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))/g;
+
 const CORRECTION =
-  /^\s*(?:sorry|excuse\s+me|correction|i\s+mean|no\s+wait|wait)[\s,]+(?:that's\s+|that\s+is\s+|it's\s+)?/;
-const TAKEN_BACK = /^\s*(?:forget\s+(?:that|it)|scratch\s+that|strike\s+that|never\s+mind)\s*$/;
+  /(?:\b(?:sorry|oops|whoops|my mistake|excuse me|pardon me|correction|i mean|no wait|wait no|wait|hang on|hold on|make that|i take that back|let me correct that|once more|let me do that again|or rather)\b[ ,]*)+(?:(?:make that|that is|it is|that should be|should be|it was|i meant)[ ,]*)?/g;
+const TAKEN_BACK =
+  /^(?:(?:oh|no|sorry|actually|okay)[ ,]+)*(?:forget (?:that|it|about (?:that|it))|scratch that|strike that|never mind(?: that)?|ignore that|take that back)[ ,.]*$/;
 
-/** Talk as the line reads it: mishearings put right, absences and figures in its words, what says nothing taken out. Lower case. */
-export function plainTalk(text: string, unit: 'um' | 'mil'): string {
-  // Marks stand apart, so that a number before one is read as any other.
-  let out = ` ${text
+/** What stands before a number that is spelled out. */
+const SPELLED =
+  /\b(?<lead>(?:chassis|engine block|engine|block|frame|body|gearbox|transmission|axle|casting|key|vin|trim|data) (?:number|no|stamp|plate|code|casting)(?: number)?|casting number)(?: is| reads| says| ,)? (?<number>(?:(?:[a-z]|oh|zero|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|double|triple|dash|hyphen|[a-z]*[\d-][a-z\d-]*)(?: |$))+)/;
+const LINE_LEAD: readonly (readonly [RegExp, string])[] = [
+  [/engine block number|block number|block stamp/, 'engine number'],
+  [/vin(?: number| plate)?/, 'chassis number'],
+];
+
+function rewritten(text: string, rows: readonly Rewrite[]): string {
+  let out = text;
+  for (const [said, line] of rows) {
+    const next = out.replace(said, line);
+    if (next !== out) out = next.replaceAll(/\s+/g, ' ').trim();
+  }
+  return out;
+}
+
+/** A number that is spelled, in the line's words; null where none is. */
+function spelledOut(text: string): string | null {
+  const found = SPELLED.exec(text);
+  if (!found) return null;
+  const number = spelledNumber(found.groups!.number!.replaceAll(',', ' '));
+  if (!number || !/\d/.test(number)) return null;
+  const lead = LINE_LEAD.reduce((out, [from, to]) => out.replace(from, to), found.groups!.lead!);
+  const rest = text.slice(found.index + found[0].length).trim();
+  return `${text.slice(0, found.index)}${lead} ${number}${rest === '' ? '' : ` ${rest}`}`;
+}
+
+/** Sizes as they are spoken, once their figures stand: "about 3 inches long", "maybe 8 inch". */
+const SIZES: readonly Rewrite[] = [
+  // "One thirty eight in the middle" is no length.
+  [/(\d) in(?= (?:the|this|that|a|here|there|it|front|back)\b)/g, '$1 , in'],
+  [/\b(\d+) psi (?:of )?oil pressure\b/g, 'oil pressure $1 psi'],
+  [
+    /\b(?:gets|got|gets up|got up|comes up|came up|runs|running|at)(?: up)? (?:to|at|around|about)? ?(\d+) degrees\b/g,
+    'temperature $1 degrees',
+  ],
+  [
+    /\b(?:about |roughly |maybe )?(?:the )?size of (?:a|an|my|your) [a-z]+(?: (?:ball|dollar|nail|tip|print|piece|coin))?/g,
+    '',
+  ],
+  [
+    /^(?:it )?(?:is |has )?(?:got |showing |reading |at |showed )?(\d{4,6}) (miles|kilomet(?:er|re)s|km)(?: on it| on the clock| on the odometer| showing)?$/,
+    'odometer $1 $2',
+  ],
+  [
+    /\b(?:about|maybe|around|roughly|approximately|probably|perhaps|say|almost) (?=(?:an? |\d[\d.]* )(?:inch|inches|mm|millimet|cm|centimet|foot|feet|ft|mil|mils|micron|percent))/g,
+    '',
+  ],
+  [
+    /\b(\d[\d.]*) (inch|inches|mm|millimet(?:er|re)s?|cm|centimet(?:er|re)s?) (?:long|wide|across|tall|high|deep|in (?:length|diameter)|or so)\b/g,
+    '$1 $2',
+  ],
+];
+
+/** "The trunk has a dent" means its lid; "in the trunk" does not. */
+const TRUNK =
+  /(?<!\b(?:in|inside|into|of|open|opening) (?:the )?)\b(?:trunk|boot)\b(?! (?:floor|lid|mat|carpet|side|panel|well|gutter|key|light|hinge|lock|seal|release|space))/;
+const OF_LID =
+  /\b(?:dents?|dings?|chips?|scratch(?:es)?|scuff|swirls?|gaps?|paint|lines? up|hundred|(?:one|two) (?:\w+(?:ty|teen)|oh|ten|eleven|twelve)|\d{2,3})\b/;
+const deckLid = (text: string) => (TRUNK.test(text) && OF_LID.test(text) ? text.replace(TRUNK, 'deck lid') : text);
+
+/** What was put plainly not long ago: the same words are asked for several times. */
+const PLAIN = new Map<string, string>();
+const MOST_HELD = 500;
+
+/** Talk as the line reads it: mishearings put right (by their sound, where asked), absences and figures in its words. Lower case. */
+export function plainTalk(text: string, unit: 'um' | 'mil', { bySound = false } = {}): string {
+  const key = `${unit}${bySound} ${text}`;
+  const held = PLAIN.get(key);
+  if (held !== undefined) return held;
+  const heard = base(text);
+  const sounds = bySound ? byItsSound(heard, isKnownWord) : heard;
+  const plain = bySound && sounds === heard ? plainTalk(text, unit) : putPlainly(sounds, unit);
+  if (PLAIN.size > MOST_HELD) PLAIN.clear();
+  PLAIN.set(key, plain);
+  return plain;
+}
+
+/** The words alone: lower case, contractions opened, common mishearings put right. */
+function base(text: string): string {
+  const lower = text
     .toLowerCase()
     .replaceAll('’', "'")
-    .replaceAll(/([,.!?:])(?=\s|$)/g, ' $1 ')
+    .replaceAll(/([,.!?:;])(?=\s|$)/g, ' , ')
     .replaceAll(/\s+/g, ' ')
-    .trim()} `;
-  for (const [pattern, says] of MISHEARD) out = out.replace(pattern, says);
-  out = out.trim();
-  if (TAKEN_BACK.test(out)) return 'undo';
-  const corrected = out.replace(CORRECTION, 'again ');
-  out = figuresOf(corrected, unit);
-  out = out.replace(PRAISED, '$1');
-  for (const aside of ASIDE) out = out.replace(aside, ' ');
-  for (const [pattern, says] of ABSENT) out = out.replace(pattern, says);
-  return out.replace(NOTHING, ' ').replace(STRENGTH, '').replaceAll(/\s+/g, ' ').trim();
+    .trim();
+  return rewritten(opened(lower), MISHEARD);
+}
+
+function putPlainly(text: string, unit: 'um' | 'mil'): string {
+  if (TAKEN_BACK.test(text)) return 'undo';
+  let out = text
+    .replaceAll(PRONOUN, '$1')
+    .replaceAll(/^right (?:then|so|okay|now|,) ?/g, '')
+    .replaceAll(
+      /\bright (?=(?:there|here|on|at|by|behind|in|along|above|below|next|where|around|down|under|over|about|across|beside)\b)/g,
+      '',
+    )
+    .replaceAll(CORRECTION, ` ${CORRECTED} `)
+    .replaceAll(/\s+/g, ' ')
+    .trim();
+  out = out.replace(/\b(?:part )?number on the (block|engine|chassis|frame|gearbox|axle)\b/, '$1 number');
+  out = out.replace(
+    /^(?:engine bay|under the (?:hood|bonnet)|interior|inside|underneath|underside|in the (?:trunk|boot|cabin)|cabin)(?: now)?(?= ,)/,
+    '',
+  );
+  out = spelledOut(out) ?? out;
+  for (const aside of ASIDES) out = out.replace(aside, ' , ');
+  out = deckLid(out);
+  for (const rows of [NAMES, METAL, RUNNING, BLOCKED_SAYS, WORKS, HEDGES, LOOKS, ROAD]) out = rewritten(out, rows);
+  out = out.replace(/^(.+?)(?: ,)? maybe$/, 'maybe $1');
+  return rewritten(figuresOf(out, unit), SIZES);
 }

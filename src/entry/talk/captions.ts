@@ -1,0 +1,181 @@
+import type { EntryContext } from '../context';
+import { PART_TABLE, SIDE_TABLE } from '../lexicon';
+import { FRESH, type Stretch, type TimedWord } from './cues';
+import { type HeardItem, settled, type Taken, takeApart } from './heard';
+import { plainTalk } from './plain';
+import type { Remembered } from './reader';
+import { type Unit, unitsOf, wordsOf } from './units';
+import { isUnknown } from './vocabulary';
+
+/** Words of captions that say something, or that were left, with when they were said. */
+export interface Caption {
+  readonly line: number;
+  readonly fromS: number;
+  readonly toS: number;
+  readonly text: string;
+  /** Null: it was not understood, or stands right beside words that were not. */
+  readonly items: readonly HeardItem[] | null;
+  /** The place in hand behind it. */
+  readonly zone: string | null;
+}
+
+/** Words that go on with what stands before them: "a dent … was fixed". */
+const GOES_ON = new Set(
+  'was were used that which would could should before after since when if like than who by for because unless until ago last had been isn’t fixed'.split(
+    ' ',
+  ),
+);
+/** Words that begin a sentence of their own. */
+const BEGINS = new Set(
+  'he she they people these those you most every somebody someone everybody my his her their thanks thank call give hey hi these'.split(
+    ' ',
+  ),
+);
+const PLACES: ReadonlySet<string> = new Set([...PART_TABLE, ...SIDE_TABLE].flatMap(([words]) => words));
+
+/** For each plain word the spoken one that it came from: the longest run of words that both have in order, the rest between. */
+function origins(plain: readonly string[], spoken: readonly string[]): readonly number[] {
+  const [n, m] = [plain.length, spoken.length];
+  const width = m + 1;
+  const length = new Uint16Array((n + 1) * width);
+  for (let i = n - 1; i >= 0; i--)
+    for (let k = m - 1; k >= 0; k--)
+      length[i * width + k] =
+        plain[i] === spoken[k]
+          ? length[(i + 1) * width + k + 1]! + 1
+          : Math.max(length[(i + 1) * width + k]!, length[i * width + k + 1]!);
+  const at: number[] = [];
+  let k = 0;
+  for (let i = 0; i < n; i++) {
+    const matched = (): boolean => plain[i] === spoken[k];
+    while (
+      k < m &&
+      !matched() &&
+      length[i * width + k + 1]! >= length[(i + 1) * width + k]! &&
+      length[i * width + k]! > length[(i + 1) * width + k]!
+    )
+      k++;
+    at.push(Math.min(k, m - 1));
+    if (k < m && matched()) k++;
+  }
+  return at;
+}
+
+interface Piece extends Taken {
+  /** Its first and last spoken words. */
+  readonly first: number;
+  readonly last: number;
+  readonly begins: string;
+}
+
+/** Whether a statement may be the end of the words left before it. */
+function endsOf(pieces: readonly Piece[], at: number, units: readonly Unit[]): boolean {
+  for (let p = at - 1; p >= 0; p--) {
+    const { left, items, from } = pieces[p]!;
+    if (items) return false;
+    if (left) return !PLACES.has(pieces[at]!.begins);
+    if (units[from]!.sort === 'pause' || FRESH.test(units[from]!.text)) return false;
+  }
+  return false;
+}
+
+/** Whether words left behind a statement may go on with it. */
+function goesOn(pieces: readonly Piece[], at: number, units: readonly Unit[]): boolean {
+  for (let p = at + 1; p < pieces.length; p++) {
+    const { left, items, from } = pieces[p]!;
+    const { sort, text } = units[from]!;
+    if (items) return false;
+    if (left) return GOES_ON.has(text) || !(BEGINS.has(text) || PLACES.has(text));
+    if (sort === 'pause' || FRESH.test(text)) return false;
+  }
+  return false;
+}
+
+/**
+ * What a stretch of captions says, without marks or ends of sentences to go by: statements that the line reads whole, and
+ * the words that were left. A statement that may only be the beginning or the end of words that were left is left with them.
+ */
+export function hearCaptions({ words }: Stretch, context: EntryContext, known: Remembered): readonly Caption[] {
+  const said = words.map((w) => w.text).join(' ');
+  const written = wordsOf(plainTalk(said, context.unit));
+  const strange = unitsOf(written).some((u) => u.sort === 'word' && isUnknown(u.text));
+  const plain = strange ? wordsOf(plainTalk(said, context.unit, { bySound: true })) : written;
+  const units = unitsOf(plain);
+  const taken = takeApart(units, context, known, true) ?? [];
+  const from = origins(
+    plain,
+    words.map((w) => w.text.toLowerCase().replace(/[,.!?:;]+$/, '')),
+  );
+  const offsets: number[] = [0];
+  for (const u of units) offsets.push(offsets.at(-1)! + u.text.split(' ').length);
+  const spokenAt = (unit: number) => from[offsets[unit]!] ?? words.length;
+  const pieces = taken.map((t): Piece => {
+    const own = units.findIndex((u, i) => i >= t.from && i < t.to && u.sort === 'word');
+    const first = spokenAt(own < 0 ? t.from : own);
+    const begins = units[own]?.text ?? '';
+    return { ...t, first, last: Math.max(first, spokenAt(t.to) - 1), begins };
+  });
+  return together(pieces, units, words, context);
+}
+
+function together(
+  pieces: readonly Piece[],
+  units: readonly Unit[],
+  words: readonly TimedWord[],
+  context: EntryContext,
+): readonly Caption[] {
+  const out: Caption[] = [];
+  let zone = context.zone;
+  let held: { first: number; last: number } | null = null;
+  const caption = (first: number, last: number, items: readonly HeardItem[] | null): Caption => ({
+    line: words[first]!.line,
+    fromS: words[first]!.fromS,
+    toS: words[last]!.toS,
+    text: words
+      .slice(first, last + 1)
+      .map((w) => w.text)
+      .join(' '),
+    items,
+    zone,
+  });
+  const leave = () => {
+    if (held) out.push(caption(held.first, held.last, null));
+    held = null;
+  };
+  pieces.forEach((p, i) => {
+    const named = p.items?.findLast(({ item }) => 'zone' in item && item.kind !== 'tried')?.item;
+    if (p.left && PLACES.has(units[p.from]!.text) && !SIDES.has(units[p.from]!.text)) zone = null;
+    if (named && 'zone' in named) zone = named.zone;
+    const doubted = p.items !== null && (endsOf(pieces, i, units) || goesOn(pieces, i, units));
+    if (p.left || (doubted && p.items?.some(({ item }) => item.kind !== 'go')))
+      held = { first: held?.first ?? p.first, last: Math.max(held?.last ?? 0, p.last) };
+    else if (p.items) {
+      leave();
+      out.push(caption(p.first, p.last, p.items));
+    }
+  });
+  leave();
+  return merged(out);
+}
+
+const SIDES: ReadonlySet<string> = new Set(SIDE_TABLE.flatMap(([words]) => words));
+
+/** What one breath says of the same is said once. */
+function merged(list: readonly Caption[]): readonly Caption[] {
+  const all = settled(list.flatMap((c) => c.items ?? []));
+  const keep = new Set(all);
+  const changed = all.filter((h) => !list.some((c) => c.items?.includes(h)));
+  return list.map((c) => {
+    if (!c.items) return c;
+    const items = c.items.flatMap((h) => {
+      if (keep.has(h)) return [h];
+      const now = changed.find(
+        (x) => x.item.kind === h.item.kind && 'zone' in x.item && 'zone' in h.item && x.item.zone === h.item.zone,
+      );
+      if (!now) return [];
+      changed.splice(changed.indexOf(now), 1);
+      return [now];
+    });
+    return { ...c, items };
+  });
+}
