@@ -18,7 +18,7 @@ const shared = {
     '^canonicalize$': '<rootDir>/node_modules/canonicalize/lib/canonicalize.js',
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(@noble|canonicalize|uuid|better-auth|@better-auth|jose|nanostores|better-call|rou3|defu|kysely|uncrypto|double-metaphone|zod|p-limit|yocto-queue)/)',
+    '/node_modules/(?!(@noble|canonicalize|uuid|better-auth|@better-auth|jose|nanostores|better-call|rou3|defu|kysely|uncrypto|double-metaphone|@plussub|zod|p-limit|yocto-queue)/)',
   ],
 };
 export default {

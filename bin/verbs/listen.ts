@@ -1,10 +1,10 @@
 import path from 'node:path';
-import { parse as parseCaptions } from '@plussub/srt-vtt-parser';
 import { planOf } from '@/core/body/plan';
 import { nearestZone } from '@/core/body/slugs';
 import { STYLES } from '@/core/body/styles';
 import { listen, type SpokenLine } from '@/entry/facts';
-import { readText } from '../files';
+import { captionsOf, textOf } from '@/entry/talk/caption-file';
+import { readBytes } from '../files';
 import { Refusal, Usage } from '../refusals';
 import { defineVerb, type FlagsOf, TEXT } from '../verb';
 
@@ -19,25 +19,18 @@ function oneOf<T extends string>(name: string, value: string | undefined, allowe
   return found;
 }
 
+const WHY = {
+  empty: 'holds nothing',
+  'no-times': 'holds no times: it is no file of captions',
+  unreadable: 'cannot be read as captions',
+} as const;
+
 /** The lines of a text, or the captions of a film with their times. */
-function linesOf(file: string, text: string): SpokenLine[] {
+function linesOf(file: string, text: string): readonly SpokenLine[] {
   if (!/\.(vtt|srt)$/i.test(file)) return text.split(/\r?\n/).map((line, i) => ({ line: i + 1, text: line }));
-  let entries: { from: number; to: number; text: string }[];
-  try {
-    ({ entries } = parseCaptions(text));
-  } catch {
-    throw new Refusal('bad-captions', { message: `${path.basename(file)} cannot be read as captions` });
-  }
-  return entries.map((e, i) => ({
-    line: i + 1,
-    fromS: e.from / 1000,
-    toS: e.to / 1000,
-    // Captions carry marks of style and speaker.
-    text: e.text
-      .replace(/<[^>]*>/g, ' ')
-      .replace(/\s+/g, ' ')
-      .trim(),
-  }));
+  const read = captionsOf(text);
+  if (!read.ok) throw new Refusal('bad-captions', { message: `${path.basename(file)} ${WHY[read.why]}` });
+  return read.cues;
 }
 
 /** farvin listen FILE --style STYLE: facts out of typed, spoken or captioned words. */
@@ -53,7 +46,7 @@ function hear(file: string, flags: FlagsOf<typeof OPTIONS>): object {
   const steering = oneOf('steering', flags.steering, ['left', 'right'] as const, 'left');
   return {
     ok: true,
-    ...listen(linesOf(file, readText(file)), {
+    ...listen(linesOf(file, textOf(readBytes(file))), {
       plan,
       zone,
       unit: oneOf('unit', flags.unit, ['um', 'mil'] as const, 'um'),

@@ -26,7 +26,7 @@ export const HARMLESS_WORDS: ReadonlySet<string> = new Set([
 
 /** Whole phrases that say nothing; longest first when matched. Words in them may say something elsewhere. */
 export const HARMLESS_PHRASES: readonly string[] = [
-  ...`okay so|all right|alright|right then|so yeah|um|umm|uh|uhm|er|erm|ah|hmm|you know|i mean to say|as you can see|you can see|we can see|i can see
+  ...`good morning|good afternoon|good evening|good day|good night|good to be here|good to see you|good luck|good question|good thing|good news|good old|have a good one|have a good day|okay so|all right|alright|right then|so yeah|um|umm|uh|uhm|er|erm|ah|hmm|you know|i mean to say|as you can see|you can see|we can see|i can see
   as far as i can see|as far as i can tell|that i can see|that i can find|that i could see|from what i can see|from here|from what i see
   here we have|here we go|we have|we have got|we got|i have got|it has got|it has|it is at|it is|he has got|there is|there are|there we go|there you go
   let me show you|let me see|let us look at|let us take a look at|let us have a look at|let us see|let us go to|let us jump|let us start with|let us start at|take a look at|have a look at

@@ -177,6 +177,10 @@ export const HEDGES: readonly Rewrite[] = [
 /** What looks say: clean by the aspect that people mean. */
 export const LOOKS: readonly Rewrite[] = [
   row(
+    '(?:is |are )?in (?:really |very |pretty |fairly |such )?(?:good|nice|great|excellent|fine|lovely|wonderful) (?:shape|condition|order|nick)',
+    'is good',
+  ),
+  row(
     "(?:no|not any|without|zero|free of|do not see any|don't see any) (?:signs? of|evidence of|hint of|trace of) ",
     'no ',
   ),

@@ -196,6 +196,9 @@ describe('what holds nothing', () => {
     'the next owner can touch up the chips',
     'watch out for chips on these',
     'chips are common on this model',
+    'good morning',
+    'good afternoon everybody',
+    'have a good day',
     'rust is what kills them',
   ];
   it.each(NOTHING)('%s', (said) => expect(heardOf('hood', said)).toEqual([]));
