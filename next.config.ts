@@ -27,7 +27,7 @@ const config: NextConfig = {
         { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
         { key: 'X-Robots-Tag', value: 'noindex, nofollow' },
         { key: 'Referrer-Policy', value: 'same-origin' },
-        { key: 'Permissions-Policy', value: 'camera=(self), geolocation=(), microphone=()' },
+        { key: 'Permissions-Policy', value: 'camera=(self), geolocation=(), microphone=(self)' },
       ],
     },
     // A shared cache must not pin an old worker; the script is fetched anew with every visit.

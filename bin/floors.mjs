@@ -33,7 +33,7 @@ const FLOORS = {
   entry: ['words', 'core'],
   report: ['words', 'core'],
   data: ['core'],
-  workers: ['core'],
+  workers: ['entry', 'core'],
   instruments: ['core'],
   server: ['data', 'report', 'words', 'core'],
   ui: ['report', 'entry', 'words', 'workers', 'core'],

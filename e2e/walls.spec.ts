@@ -40,7 +40,7 @@ const post =
   async (api, ids) =>
     (await api.post(path(ids), { data: data as object })).status();
 
-const CHAPTERS = ['paint', 'fit', 'metal', 'bright', 'cabin', 'running', 'papers', 'pictures'];
+const CHAPTERS = ['paint', 'fit', 'metal', 'bright', 'cabin', 'running', 'papers', 'pictures', 'talk'];
 /** The places of a lot and the chapters of its evidence. */
 const PLACES = ['intake', 'walk', 'evidence', ...CHAPTERS.map((c) => `evidence/${c}`), 'grade', 'report'];
 

@@ -7,6 +7,7 @@ import { papers } from './papers/chapter';
 import { pictures } from './photos/chapter';
 import type { Chapter } from './place';
 import { running } from './running/chapter';
+import { talk } from './talk/chapter';
 
 /** The chapters of Evidence in the order of their tabs. A new one is a file in its folder and a word here. */
-export const CHAPTERS: readonly Chapter[] = [paint, fit, metal, bright, cabin, running, papers, pictures];
+export const CHAPTERS: readonly Chapter[] = [paint, fit, metal, bright, cabin, running, papers, pictures, talk];

@@ -44,21 +44,37 @@ function origins(plain: readonly string[], spoken: readonly string[]): readonly 
         plain[i] === spoken[k]
           ? length[(i + 1) * width + k + 1]! + 1
           : Math.max(length[(i + 1) * width + k]!, length[i * width + k + 1]!);
-  const at: number[] = [];
-  let k = 0;
-  for (let i = 0; i < n; i++) {
-    const matched = (): boolean => plain[i] === spoken[k];
-    while (
-      k < m &&
-      !matched() &&
-      length[i * width + k + 1]! >= length[(i + 1) * width + k]! &&
-      length[i * width + k]! > length[(i + 1) * width + k]!
-    )
-      k++;
-    at.push(Math.min(k, m - 1));
-    if (k < m && matched()) k++;
+  const at: (number | null)[] = [];
+  for (let i = 0, k = 0; i < n; i++) {
+    while (k < m && plain[i] !== spoken[k] && length[i * width + k + 1]! > length[(i + 1) * width + k]!) k++;
+    const same = k < m && plain[i] === spoken[k] && length[i * width + k]! > length[(i + 1) * width + k]!;
+    at.push(same ? k++ : null);
   }
-  return at;
+  return between(at, m);
+}
+
+/** Words that have no origin of their own, such as figures, lie evenly between those that have. */
+function between(at: readonly (number | null)[], m: number): readonly number[] {
+  const out: number[] = [];
+  for (let i = 0; i < at.length; i++) {
+    const own = at[i];
+    if (own !== null && own !== undefined) {
+      out.push(own);
+      continue;
+    }
+    const next = at.findIndex((x, k) => k > i && x !== null);
+    const to = next < 0 ? m : at[next]!;
+    const from = i === 0 ? 0 : out[i - 1]! + 1;
+    const missing = (next < 0 ? at.length : next) - i;
+    // The first of several stands where the run begins, the others behind it.
+    out.push(
+      Math.min(
+        m - 1,
+        i > 0 && at[i - 1] === null ? from - 1 + Math.max(1, Math.round((to - from + 1) / (missing + 1))) : from,
+      ),
+    );
+  }
+  return out;
 }
 
 interface Piece extends Taken {

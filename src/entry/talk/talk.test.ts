@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { planOf } from '@/core/body/plan';
 import { listen } from '../facts';
-import { LOOKED_AT_LATER } from './narrations/looked-at-later';
-import { SET_ASIDE } from './narrations/set-aside';
-import { hearOut, walkRounds } from './narrations/walk-rounds';
-import { WORKED_ON } from './narrations/worked-on';
+import { LOOKED_AT_LATER } from './narrations/test-looked-at-later';
+import { SET_ASIDE } from './narrations/test-set-aside';
+import { hearOut, walkRounds } from './narrations/test-walk-rounds';
+import { WORKED_ON } from './narrations/test-worked-on';
 import { figuresOf, spelledNumber } from './numbers';
 
 const plan = planOf('fastback')!;

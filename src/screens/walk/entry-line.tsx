@@ -8,6 +8,8 @@ import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot, useStored } from '@/ui/records/inspection';
 import { zoneWords } from '@/words/zones';
 import { completion } from './completion';
+import { DictateKey } from './dictate-key';
+import { commandOf } from './spoken';
 import { type LineTaker, tellTaken } from './use-take-line';
 import type { Walking } from './walking';
 
@@ -38,6 +40,16 @@ export function EntryLine({
   };
   const take = (asked?: 'as-mil' | 'as-typed') => entry && line.take(entry, asked) && done();
   const hint = completion(text);
+  const [coming, setComing] = useState('');
+  // What is said is kept in the line at once, a sentence behind the other; a command is carried out instead.
+  const settled = (said: string) => {
+    setComing('');
+    const command = commandOf(said);
+    if (command === 'undo') tellTaken(store.undo(), 'Nothing of this page is left to take back.');
+    else if (command === 'photo') walking.camera.current?.();
+    else if (command) walking.step(command === 'next' ? 1 : -1);
+    else setText((t) => [t.trim(), said].filter(Boolean).join('; '));
+  };
   return (
     <form
       className="grid shrink-0 gap-2 border-t border-line bg-card px-3 py-2 sm:px-4"
@@ -47,6 +59,7 @@ export function EntryLine({
       }}
     >
       <div aria-live="polite" className={`flex flex-wrap items-center gap-1.5 ${entry ? '' : 'hidden'}`}>
+        {entry && entry.items.length > 1 && <span className="figure text-sm">{entry.items.length} wait:</span>}
         {chips.map((c, i) => (
           <span
             key={i}
@@ -97,7 +110,13 @@ export function EntryLine({
           </span>
         )}
       </div>
+      {coming && (
+        <p aria-live="polite" className="text-sm text-soft italic">
+          {coming} …
+        </p>
+      )}
       <div className="flex items-center gap-2">
+        {mayEdit && plan && <DictateKey onWords={setComing} onSettled={settled} />}
         <label className="flex min-w-0 flex-1 items-center gap-2">
           <span className="sr-only">Entry line</span>
           <span aria-hidden="true" className="figure hidden text-soft lg:block">

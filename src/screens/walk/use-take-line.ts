@@ -1,11 +1,12 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
-import { type ParsedEntry, parseEntry } from '@/entry/parse';
+import type { ParsedEntry } from '@/entry/parse';
 import { entriesOf, sameFiguresAt } from '@/entry/puts';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot } from '@/ui/records/inspection';
 import type { Taken } from '@/ui/records/inspection-store';
+import { loadTalk, readLine } from './spoken';
 import type { Walking } from './walking';
 
 /** Says why an undo or redo did nothing. */
@@ -37,9 +38,17 @@ export function useTakeLine(walking: Walking): LineTaker {
   const { zone, ceilingUm } = walking;
   const { unit, kerb } = preferences;
   const { steering } = wording;
+  // Read anew once talk is understood too.
+  const [talks, setTalks] = useState(false);
+  useEffect(() => {
+    void loadTalk()
+      .then(() => setTalks(true))
+      .catch(() => {});
+  }, []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is read depends on whether talk is loaded
   const read = useMemo(
-    () => (text: string) => parseEntry(text, { plan: plan!, zone, unit, ceilingUm, steering, kerb }),
-    [plan, zone, unit, ceilingUm, steering, kerb],
+    () => (text: string) => readLine(text, { plan: plan!, zone, unit, ceilingUm, steering, kerb }),
+    [plan, zone, unit, ceilingUm, steering, kerb, talks],
   );
   const at = () => new Date().toISOString();
   return {
