@@ -7,7 +7,7 @@ export const FUNCTION_SAYS: Readonly<Record<string, readonly string[]>> = {
   wipers: ['wipers', 'wiper', 'windscreen wipers', 'windshield wipers'],
   'washers.pump': ['washer pump'],
   'washers.spray': ['washers', 'washer', 'washer spray', 'screen wash'],
-  defroster: ['defroster', 'demister'],
+  defroster: ['defroster', 'demister', 'defrost'],
   'heater.fan': ['heater fan', 'blower', 'heater blower', 'fan'],
   'heater.control': ['heater controls', 'heater control', 'heater slides', 'heater'],
   'air-conditioning': ['air conditioning', 'air con', 'aircon', 'a/c'],
@@ -27,7 +27,7 @@ export const FUNCTION_SAYS: Readonly<Record<string, readonly string[]>> = {
   'lamp.side': ['side lights', 'sidelights', 'side lamps', 'parking lights'],
   'lamp.tail': ['tail lights', 'tail lamps', 'taillights', 'rear lights'],
   'lamp.brake': ['brake lights', 'brake lamps', 'brake light', 'stop lights', 'stop lamps'],
-  'lamp.turn': ['turn signals', 'turn signal', 'indicators', 'indicator', 'blinkers', 'flashers'],
+  'lamp.turn': ['turn signals', 'turn signal', 'indicators', 'indicator', 'blinkers', 'blinker', 'flashers'],
   'lamp.hazard': ['hazards', 'hazard lights', 'hazard lamps', 'hazard'],
   'lamp.reverse': [
     'reverse lights',

@@ -58,6 +58,7 @@ const way = (gauge: string, field: Field, pattern: string, value: Way['value'], 
 });
 const same = (n: number) => n;
 
+const LEAST_PSI = 10;
 /** How the dash is read aloud. */
 const WAYS: readonly Way[] = [
   way(
@@ -66,6 +67,14 @@ const WAYS: readonly Way[] = [
     `\\boil(?:\\s+pressure)?${IS}${N}\\s*(?<unit>psi|bar|kpa)\\b`,
     (n, u) => n * KPA_PER[u.toLowerCase() as keyof typeof KPA_PER],
     (u) => u.toLowerCase(),
+  ),
+  // Without a unit: no engine holds ten bar, and none runs on less than ten psi for long.
+  way(
+    'oil',
+    'oilKpa',
+    `\\boil\\s+pressure${IS}${N}${BARE}`,
+    (n) => n * KPA_PER[n >= LEAST_PSI ? 'psi' : 'bar'],
+    (_u, n) => (n >= LEAST_PSI ? 'psi' : 'bar'),
   ),
   way(
     'temperature',

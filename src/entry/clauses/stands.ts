@@ -13,7 +13,7 @@ interface PresentsItem {
 
 const AMOUNT = '(?:a\\s+little|a\\s+bit|slightly|a\\s+touch|just\\s+a\\s+little|noticeably)';
 const LEVEL =
-  /^\W*(?:it\s+|the\s+car\s+|she\s+|car\s+)?(?:sits?|stands?|sitting|standing)\s+(?:nice\s+and\s+|nice\s+|perfectly\s+|dead\s+|pretty\s+)?(?:level|even|straight|flat|as\s+it\s+should)\W*$/i;
+  /^\W*(?:it\s+|the\s+car\s+|she\s+|car\s+)?(?:sits?|stands?|sitting|standing)\s+(?:nice\s+and\s+|nice\s+|perfectly\s+|dead\s+|pretty\s+)?(?:level|even|straight|flat|as\s+it\s+should)(?:\s+all\s+(?:the\s+way\s+)?a?round)?\W*$/i;
 const LOW = new RegExp(
   `^\\W*(?:it\\s+|the\\s+car\\s+|she\\s+|car\\s+)?(?:is\\s+)?(?:sits?|stands?|sags?|leans?|sitting|sagging|leaning)\\s*(?:${AMOUNT}\\s+)?(?<how>low|high|down|up|nose\\s+high|tail\\s+high|nose\\s+down|tail\\s+down)?\\s*(?:at|on|in|to)?\\s*(?:the\\s+)?(?<where>(?:(?:(?:at|on|in)\\s+(?:the\\s+)?)?(?:left|right|front|rear|back|driver'?s?|passenger'?s?|nearside|offside|side|corner|end)\\s*)*)\\W*$`,
   'i',
@@ -58,7 +58,7 @@ const metres = (m: number) => String(Math.round(m * 10) / 10);
 export const stands = defineClause<StanceItem | PresentsItem>({
   words: [
     `sits sit stands stand sitting standing level even straight flat low high down up nose tail leans lean sags sag sagging leaning side
-     corner end footer foot feet ft car paint presents looks shows well good great nice fine from meters metres`,
+     corner end footer foot feet ft car paint presents looks shows well good great nice fine from meters metres all round around`,
   ],
   read: ({ text, quoted }) => (quoted ? null : read(text)),
   items: {

@@ -93,6 +93,9 @@ function readThickness(line: TokenCursor, zone: string | null, context: EntryCon
   if (zone === null && (shown.length > 0 || replaceStored)) problems.push({ kind: 'no-zone' });
   if (problems.length > 0 || zone === null) return { items: [], problems };
   const takes = shown.length > 0 || replaceStored !== null;
+  // In talk a figure may be of anything; a film is read on paint.
+  if (takes && context.talk && !context.plan.zones.get(zone)!.aspects.includes('paint'))
+    return refused({ kind: 'no-film', zone });
   if (takes && NO_FILM.has(context.plan.zones.get(zone)!.metal)) return refused({ kind: 'no-film', zone });
   const items: ThicknessItem[] = shown.map((s) => ({ kind: 'reading', zone, ...s }));
   if (replaceStored) items.unshift({ kind: 'replace-last', zone, ...replaceStored });

@@ -6,6 +6,8 @@ import { placed, type Remembered, readerOf } from './reader';
 import { type Unit, unitsOf, wordsOf } from './units';
 import { isUnknown } from './vocabulary';
 
+/** Words of their own that a statement has at most: more are several. */
+const MOST_WORDS = 9;
 /** Longest statement, in units; longest utterance that is taken apart, words. */
 const MOST_UNITS = 14;
 const MOST_TOKENS = 90;
@@ -182,6 +184,7 @@ export function takeApart(
     }
     for (let k = i + 1; k <= end; k++) {
       if (units[k - 1]!.sort === 'word') words++;
+      if (words > MOST_WORDS) break;
       if (units[k - 1]!.sort === 'pause') continue;
       const items = read(i, k, here.zones);
       if (!items || runsOn(units[i - 1], here.last ?? undefined, items)) continue;

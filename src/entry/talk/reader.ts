@@ -22,10 +22,12 @@ const ON_PANEL =
   /\b(?:plates?|badges?|emblems?|script|mirrors?|wipers?|aerial|antenna|handles?|strips?|mouldings?|moldings?|hubcaps?|pedals?|knobs?|visors?|ashtray|plugs?|clips?|brackets?)\b/;
 /** That something fails says of what: no place in hand is meant. */
 const OF_FUNCTION: ReadonlySet<string> = new Set(['inoperative', 'works-poorly']);
+const OF_ENGINE = /\b(?:start|run|turn)\b/;
 const namesAnother = (said: string, items: readonly EntryItem[]): boolean =>
   (ON_PANEL.test(said) &&
     items.some((i) => (i.kind === 'finding' && i.flaw !== 'plate-disturbed') || i.kind === 'look')) ||
   (items.some((i) => i.kind === 'finding' && OF_FUNCTION.has(i.flaw)) &&
+    !OF_ENGINE.test(said) &&
     new TokenCursor(tokens(said)).take(PART_TABLE) === null);
 
 /** With all that stands between, without what says nothing, without words of place, without both. */

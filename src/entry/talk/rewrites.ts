@@ -48,6 +48,12 @@ export const NAMES: readonly Rewrite[] = [
   row('(?:door|car park|parking lot|shopping cart|trolley) dings?', 'ding'),
   row('bondo|body filler|mud|pudding', 'filler'),
   row('nicks?', 'chip'),
+  row('(door|hood|bonnet|trunk lid|boot lid|deck lid|tailgate) (?:is )?(?:sags|sagging)', '$1 drops when opened'),
+  row('(?:falling|hanging|coming|dropping) down', 'sagging'),
+  row('smells? (?:a bit |a little )?(?:like|of) (?:a )?(?:mice|mouse|rodents)', 'smell mice'),
+  row('smells? (?:a bit |a little )?(?:like|of) (?:cigarettes?|smoke|cigars?|tobacco)', 'smell smoke'),
+  row('smells? (?:a bit |a little )?(?:like|of) (?:fuel|gas|gasoline|petrol)', 'smell fuel'),
+  row('smells? (?:a bit |a little )?(?:like|of) (?:damp|mold|mould|mildew)', 'smell damp'),
   row('wheel (?:lip|opening|arch lip)', 'arch lip'),
   row(
     '(?<=lid |hood |door |bonnet |fender |wing )sits (?:up )?(?:a little |a bit |slightly |a touch )?(?:high|proud)',
@@ -246,6 +252,11 @@ export const WORKS: readonly Rewrite[] = [
     '$1 , $2 $1',
   ),
   row('and (?:the )?((?:[a-z.]+ ){0,3}?[a-z.]+) both (work|works|dead|does not work)', 'and $1 $2'),
+  row(
+    'works? (?:only )?on (?:one|low|high)(?: speed)?(?: only)?|only works? on (?:one|low|high)(?: speed)?',
+    'works poorly',
+  ),
+  row('(?<=speedometer |speedo |tachometer |tach )(?:bounces|jumps|sticks)(?: around| about)?', 'works poorly'),
   row('blower motor', 'blower'),
 
   row(
@@ -326,6 +337,8 @@ export const WORKS: readonly Rewrite[] = [
 
 /** What tests of the metal gave. */
 export const METAL: readonly Rewrite[] = [
+  row('(?:a )?soft spots?(?: in it)?', 'feels soft'),
+  row('sounds (?:nice and |pretty |very )?(?:solid|good|clear)(?: when (?:you|i) tap(?: on)?(?: it)?)?', 'rings true'),
   row(
     '(?:tapping|tapped|tap|knock)(?: on)?(?: it| that| there)? ?,? (?:it )?(?:is |sounds )?(?:a )?(?:bit )?(?:dull|dead)(?: thud| sound)?',
     'sounds dull',
@@ -360,6 +373,10 @@ export const METAL: readonly Rewrite[] = [
 /** What could not be looked at. */
 export const BLOCKED_SAYS: readonly Rewrite[] = [
   row(
+    "(?:i )?(?:could not|couldn't|can not|cannot|can't) (?:see|get to|get at|reach) (?:the )?((?:[a-z']+ ){0,2}?[a-z']+) ,? ?(?:because |as |since )?(?:the [a-z]+ (?:is|was)|it is|there is something) (in the way)",
+    'blocked $1 $2',
+  ),
+  row(
     "(?:i )?(?:could not|couldn't|can not|cannot|can't|was not able to|wasn't able to) (?:get to|get at|reach|get under|get a look at|get to see|see)(?: the)? ((?:[a-z.]+ ){0,3}?[a-z.]+) (?:, |because |as )?(?:it is |there is |because |the )?(no room|no key|locked|wet|dirty|in the way)",
     'blocked $1 $2',
   ),
@@ -380,6 +397,7 @@ export const RUNNING: readonly Rewrite[] = [
   row('(?:weeping|weep|seep|seeping|sweating)(?: a little| a bit| a touch| slightly)?', 'weeping'),
   row(`(?:little |small |slight )?(?:weeping|seeping) (?:at|on|from|around) (?:the )?(${LEAKS})`, '$1 weeping'),
   row('(?:has |with |got )?(?:a )?(?:little |small |slow )?(?:drip|drips|dripping)', 'dripping'),
+  row('(oil pan|valve cover|diff|transmission pan) gaskets?', '$1'),
   row('brake master(?: cylinder)?', 'master cylinder'),
   row('(?:is )?(?:leaking|leaks) on the transmission', 'leaking'),
   row(
@@ -408,6 +426,8 @@ export const RUNNING: readonly Rewrite[] = [
   ),
   row('(?:water|coolant|engine) temp(?:erature)?', 'temp'),
   [/ , (?:the )?level (?:is )?/g, ' and '],
+  row(`(?:an? )?(oil|coolant|fuel) leak (?:at|from|on|around|by) (?:the )?(${LEAKS})`, '$2 leaking $1'),
+  row(`leak(?:s|ing)? from (?:the )?(${LEAKS})`, '$1 leaking'),
   row('pounds of oil pressure', 'psi oil pressure'),
   row('pounds(?: of pressure)?', 'psi'),
   row(
@@ -467,6 +487,12 @@ export const ROAD: readonly Rewrite[] = [
   row('steers (?:nice and |dead |perfectly )?(?:is )?straight', 'tracks straight'),
   row('(?:the )?gears? changes? (?:nicely|well|smoothly|fine)', 'changes gear well'),
   row('(second|third|top)(?: gear)? (?:jumps|pops) out', 'jumps out of $1'),
+  row(
+    '(?:shimm(?:y|ies)|vibrates|vibration|shakes|wobbles) (?:at|around|above|over) (?:about )?(?:thirty|forty|fifty|sixty|seventy|eighty)(?:[ -]five)?(?: miles an hour| mph| kilometers an hour)?',
+    'vibrates at speed',
+  ),
+  row('clutch chatters', 'clutch judders'),
+  row('brakes (?:is |are |feel )?soft', 'pedal is soft'),
   row('wanders? (?:a bit|a little|slightly|around|all over|about)?', 'wanders on the road'),
   row('(?:the )?clutch (?:is )?slip(?:s|ping)(?: in (?:second|third|fourth|top))?', 'clutch slips'),
   row(

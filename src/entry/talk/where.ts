@@ -31,7 +31,7 @@ const NOUN = set(
 );
 /** Nouns of a place within a panel, without the names of panels. */
 const OF_PANEL = set(
-  'edge edges corner corners lip lips side sides end ends middle center centre bottom top half third part area section tip handle handles hinge hinges latch lock spoke spokes seam seams bead opening wheelarch arch arches line lines rib ribs fold flange return skin face crown shoulder gutter drain flare swage base joint joints jack jacking point points lens lenses bolster bolsters cushion backrest squab piping rim spoke spokes pocket paint lacquer finish metal plating leather cloth fabric vinyl wood sidewall tread',
+  'edge edges corner corners lip lips side sides end ends middle center centre bottom top half third part area section tip handle handles hinge hinges latch lock spoke spokes seam seams bead opening wheelarch arch arches line lines rib ribs fold flange return skin face crown shoulder gutter drain flare swage base joint joints jack jacking point points lens lenses weatherstrip weatherstrips gasket gaskets moldings mouldings bolster bolsters cushion backrest squab piping rim spoke spokes pocket paint lacquer finish metal plating leather cloth fabric vinyl wood sidewall tread',
 );
 
 const PARTS: ReadonlySet<string> = new Set(

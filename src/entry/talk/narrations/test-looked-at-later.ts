@@ -278,7 +278,7 @@ brakes pull to the left | road brakes pulls-left
 transmission shifts smooth | road shifts smooth
 rear end whines | road axle whines
 clutch is good | road clutch good
-there's a vibration at sixty | 
+there's a vibration at sixty | road vibration felt
 seller says it's got sixty one thousand original miles | told mileage
 supposedly never hit | told never-hit
 owner told me everything works | told everything-works
@@ -363,7 +363,7 @@ high beams work | works lamp.head.high
 hazards don't | dead lamp.hazard
 horn works | works horn
 wipers don't do anything | dead wipers
-heater fan only works on high | 
+heater fan only works on high | poor heater.fan 
 defroster works | works defroster
 speedometer doesn't work | dead gauge.speed
 gas gauge reads empty and I know there's gas in it |
@@ -575,9 +575,9 @@ driver's door card has a hole |
 back seat has a burn |
 carpet up front is damp on both sides | 
 dash top has three cracks | finding dash dash-cracked x3
-smells like gas in here |
+smells like gas in here | finding dash smell-fuel
 speedo's dead, odometer too | dead gauge.speed; dead odometer
-wipers work on low only | 
+wipers work on low only | poor wipers
 radio works, antenna doesn't | works radio; dead aerial
 all the gauges work | works gauge.fuel; works gauge.temperature; works gauge.oil; works gauge.charge; works gauge.speed
 interior light works | works lamp.courtesy
@@ -598,7 +598,7 @@ offside inner wing, surface rust | finding apron.right rust-film
 fires straight up, no smoke | start at-once; start no-smoke
 needs a bit of choke | start choke
 blue smoke on overrun |
-oil pressure forty five at idle |
+oil pressure forty five at idle | gauge oil 45 psi idle
 tickover's about nine hundred |
 charging fourteen volts | gauge volts 14 v
 steers straight, stops straight | road tracking straight; road brakes straight

@@ -63,7 +63,7 @@ underseal's flaking on the offside rear rail | finding rail.right.rear underseal
 rocker cover leaks oil | wet engine.valve-cover engine-oil
 coolant's full but rusty | fluid coolant full; fluid coolant rusty
 engine starts at once with no smoke | start at-once; start no-smoke
-oil pressure forty at idle |
+oil pressure forty at idle | gauge oil 40 psi idle
 brakes pull left | road brakes pulls-left
 clutch slips | road clutch slips
 no whine from the axle | road axle quiet
