@@ -77,6 +77,14 @@ function between(at: readonly (number | null)[], m: number): readonly number[] {
   return out;
 }
 
+/** The small words right before a statement belong to it: "has a ding". */
+function beginningOf(units: readonly Unit[], from: number, own: number): number {
+  let at = own;
+  while (at > from && units[at - 1]!.sort === 'nothing' && SMALL.test(units[at - 1]!.text)) at--;
+  return at;
+}
+const SMALL = /^(?:a|an|the|is|are|has|have|got|some|there is|there are|it has|we have|it is)$/;
+
 interface Piece extends Taken {
   /** Its first and last spoken words. */
   readonly first: number;
@@ -127,7 +135,7 @@ export function hearCaptions({ words }: Stretch, context: EntryContext, known: R
   const spokenAt = (unit: number) => from[offsets[unit]!] ?? words.length;
   const pieces = taken.map((t): Piece => {
     const own = units.findIndex((u, i) => i >= t.from && i < t.to && u.sort === 'word');
-    const first = spokenAt(own < 0 ? t.from : own);
+    const first = spokenAt(own < 0 ? t.from : beginningOf(units, t.from, own));
     const begins = units[own]?.text ?? '';
     return { ...t, first, last: Math.max(first, spokenAt(t.to) - 1), begins };
   });
@@ -145,8 +153,8 @@ function together(
   let held: { first: number; last: number } | null = null;
   const caption = (first: number, last: number, items: readonly HeardItem[] | null): Caption => ({
     line: words[first]!.line,
-    fromS: words[first]!.fromS,
-    toS: words[last]!.toS,
+    fromS: words[first]!.cueFromS,
+    toS: words[last]!.cueToS,
     text: words
       .slice(first, last + 1)
       .map((w) => w.text)

@@ -6,12 +6,14 @@ export interface SpokenLine {
   readonly toS?: number;
 }
 
-/** A word of captions: its cue, and when it was said, by its place within the cue. */
+/** A word of captions: its cue with its times, and when it was said itself, by its place within the cue. */
 export interface TimedWord {
   readonly text: string;
   readonly line: number;
   readonly fromS: number;
   readonly toS: number;
+  readonly cueFromS: number;
+  readonly cueToS: number;
 }
 
 /** Words that are heard together: a run of talk, or one saying that is understood as a whole. */
@@ -43,7 +45,7 @@ export function timedWords(cues: readonly SpokenLine[]): readonly TimedWord[] {
   return cues.flatMap(({ text, line, fromS = 0, toS = fromS }) => {
     const own = text.trim().split(/\s+/).filter(Boolean);
     const at = (k: number) => fromS + ((toS - fromS) * k) / Math.max(1, own.length);
-    return own.map((word, k) => ({ text: word, line, fromS: at(k), toS: at(k + 1) }));
+    return own.map((word, k) => ({ text: word, line, fromS: at(k), toS: at(k + 1), cueFromS: fromS, cueToS: toS }));
   });
 }
 

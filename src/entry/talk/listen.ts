@@ -83,8 +83,10 @@ function understood(words: string, here: EntryContext, before: readonly EntryIte
   const talked = more?.items.some((h) => h.item.kind === 'came-along') ? more : heard(words, here, known);
   if (talked) return { items: talked.items, problems: [], how: talked.bySound ? 'sound' : 'talk' };
   // Typed words keep to the line's own grammar: quotes, and figures with their units.
-  const read = TYPED.test(words) ? parseEntry(words, here) : { items: [], problems: [NOT_HEARD] };
-  return { items: plainly(read.items), problems: read.problems, how: 'typed' };
+  const read = parseEntry(words, here);
+  if (TYPED.test(words)) return { items: plainly(read.items), problems: read.problems, how: 'typed' };
+  // Of talk the line tells only why it is not understood.
+  return { items: [], problems: read.problems.length > 0 ? read.problems : [NOT_HEARD], how: 'talk' };
 }
 
 /** Films that a panel can have, µm: thinner is no film, thicker no panel. */
@@ -220,7 +222,7 @@ function listenToCaptions(cues: readonly SpokenLine[], context: EntryContext, he
     if (stretch.apart) {
       const [first, last] = [stretch.words[0]!, stretch.words.at(-1)!];
       const text = stretch.words.map((w) => w.text).join(' ');
-      const said = { line: first.line, fromS: first.fromS, toS: last.toS, text };
+      const said = { line: first.line, fromS: first.cueFromS, toS: last.cueToS, text };
       const says = understood(text, here, before, known);
       for (const h of says.items) heardOf.take(h, said, says.how);
       if (says.problems.length > 0) heardOf.left.push({ ...said, why: 'unclear' });

@@ -94,8 +94,8 @@ it('puts together what captions cut, with the time from the first cue to the las
     { plan, zone: null, unit: 'um', ceilingUm: 500, steering: 'left', kerb: 'right' },
   );
   expect(facts.map((f) => [f.fact, Math.round(f.fromS ?? 0), f.toS])).toEqual([
-    ['finding hood chip x2', 3, 9],
-    ['reading hood 128um', 14, 18],
+    ['finding hood chip x2', 0, 9],
+    ['reading hood 128um', 12, 18],
   ]);
   expect(left.filter((l) => l.why !== 'no-matter')).toEqual([]);
 });
