@@ -173,7 +173,12 @@ function SortingTable({
               {plural(rows.filter((r) => !r.item).length, 'saying')} not understood
             </span>
           </p>
-          <progress className="h-2 w-full accent-thread" max={Math.max(1, all)} value={done} aria-label="Sorted" />
+          <progress
+            className="h-2 w-full appearance-none [&::-moz-progress-bar]:bg-thread [&::-webkit-progress-bar]:bg-wash [&::-webkit-progress-value]:bg-thread"
+            max={Math.max(1, all)}
+            value={done}
+            aria-label="Sorted"
+          />
           {mayEdit && (
             <div className="flex flex-wrap items-center gap-2">
               <label className="flex min-w-0 flex-1 items-center gap-2 text-sm">
