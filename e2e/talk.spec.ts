@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { type Browser, expect, type Page, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf, freshLot, openChapter, recordsOf, stateVisit } from './people';
 
@@ -20,15 +20,21 @@ const SAID = [
 const stamp = (s: number) => `00:00:${String(s).padStart(2, '0')}.000`;
 const captions = `WEBVTT\n\n${SAID.map((t, i) => `${stamp(4 * i)} --> ${stamp(4 * i + 3)}\n${t}\n`).join('\n')}`;
 
-test('what was said on a walk-round is sorted by keys, an act for each, and enters nothing by itself', async ({
-  browser,
-}) => {
+/** The Talk chapter of a new lot that was visited. */
+async function talkOf(browser: Browser): Promise<{ readonly page: Page; readonly inspectionId: string }> {
   const { lotId, inspectionId } = await freshLot({ make: 'Quillon', year: 1967 });
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await page.goto(`/lots/${lotId}/intake`);
   await stateVisit(page);
   await page.goto(`/lots/${lotId}/walk`);
   await openChapter(page, 'Talk');
+  return { page, inspectionId };
+}
+
+test('what was said on a walk-round is sorted by keys, an act for each, and enters nothing by itself', async ({
+  browser,
+}) => {
+  const { page, inspectionId } = await talkOf(browser);
   await page
     .getByLabel('Captions and film')
     .setInputFiles({ name: 'lap.vtt', mimeType: 'text/vtt', buffer: Buffer.from(captions) });
@@ -70,12 +76,7 @@ test('what was said on a walk-round is sorted by keys, an act for each, and ente
 test('what was said of the wrong place goes to the one that is touched, and all that is sure at once', async ({
   browser,
 }) => {
-  const { lotId, inspectionId } = await freshLot({ make: 'Quillon', year: 1967 });
-  const page = await (await browserOf(browser, 'inspector')).newPage();
-  await page.goto(`/lots/${lotId}/intake`);
-  await stateVisit(page);
-  await page.goto(`/lots/${lotId}/walk`);
-  await openChapter(page, 'Talk');
+  const { page, inspectionId } = await talkOf(browser);
   await page
     .getByLabel('Words as they were said, a line each')
     .fill("driver's door has a ding\nmaybe a scratch\nroof one twenty four\nthe horn works\nnobody knows what this is");

@@ -309,6 +309,8 @@ export const THING_TABLE: PhraseTable<string> = table(
 export const PART_TABLE: PhraseTable<string> = table(
   Object.entries(PART_PHRASES).flatMap(([part, phrases]) => phrases.map((p) => [p, part] as const)),
 );
+/** Every word of a part's name. */
+export const PART_WORDS: ReadonlySet<string> = new Set(PART_TABLE.flatMap(([words]) => words));
 /** Plurals of the parts: several places, or a question which. */
 export const PLURAL_TABLE: PhraseTable<string> = table(
   Object.entries(PART_PHRASES).flatMap(([part, phrases]) =>
@@ -323,6 +325,8 @@ export const VIEW_TABLE: PhraseTable<View> = table(
   Object.entries(VIEW_PHRASES).flatMap(([view, phrases]) => phrases.map((p) => [p, view as View] as const)),
 );
 export const SIDE_TABLE = table(Object.entries(SIDE_PHRASES));
+/** Every word that says a side or an end. */
+export const SIDE_WORDS: ReadonlySet<string> = new Set(SIDE_TABLE.flatMap(([words]) => words));
 export const BLOCKED_TABLE: PhraseTable<BlockedBy> = table(
   Object.entries(BLOCKED_PHRASES).flatMap(([why, phrases]) => phrases.map((p) => [p, why as BlockedBy] as const)),
 );

@@ -1,6 +1,13 @@
+import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
 import { type Records, recordsOf } from '@/core/records/reduce';
 import type { EntryPut, PutOptions } from './clause';
 import { type EntryItem, itemDefinition } from './clauses';
+
+/** Words kept as a person wrote or said them, at a place: a finding of its own kind, which judges nothing. */
+export const ownWords = (zone: string, note: string, at: string): EntryPut => ({
+  kind: 'finding',
+  body: { zone, flaw: OWN_WORDS, note, at },
+});
 
 /** So many figures are not the same at two panels by chance. */
 const SAME_FROM = 3;

@@ -1,5 +1,5 @@
 import type { EntryContext } from '../context';
-import { PART_TABLE, SIDE_TABLE } from '../lexicon';
+import { PART_WORDS, SIDE_WORDS } from '../lexicon';
 import { FRESH, type Stretch, type TimedWord } from './cues';
 import { type HeardItem, settled, type Taken, takeApart } from './heard';
 import { plainTalk } from './plain';
@@ -31,7 +31,7 @@ const BEGINS = new Set(
     ' ',
   ),
 );
-const PLACES: ReadonlySet<string> = new Set([...PART_TABLE, ...SIDE_TABLE].flatMap(([words]) => words));
+const isPlace = (word: string): boolean => PART_WORDS.has(word) || SIDE_WORDS.has(word);
 
 /** For each plain word the spoken one that it came from: the longest run of words that both have in order, the rest between. */
 function origins(plain: readonly string[], spoken: readonly string[]): readonly number[] {
@@ -97,7 +97,7 @@ function endsOf(pieces: readonly Piece[], at: number, units: readonly Unit[]): b
   for (let p = at - 1; p >= 0; p--) {
     const { left, items, from } = pieces[p]!;
     if (items) return false;
-    if (left) return !PLACES.has(pieces[at]!.begins);
+    if (left) return !isPlace(pieces[at]!.begins);
     if (units[from]!.sort === 'pause' || FRESH.test(units[from]!.text)) return false;
   }
   return false;
@@ -109,7 +109,7 @@ function goesOn(pieces: readonly Piece[], at: number, units: readonly Unit[]): b
     const { left, items, from } = pieces[p]!;
     const { sort, text } = units[from]!;
     if (items) return false;
-    if (left) return GOES_ON.has(text) || !(BEGINS.has(text) || PLACES.has(text));
+    if (left) return GOES_ON.has(text) || !(BEGINS.has(text) || isPlace(text));
     if (sort === 'pause' || FRESH.test(text)) return false;
   }
   return false;
@@ -121,10 +121,12 @@ function goesOn(pieces: readonly Piece[], at: number, units: readonly Unit[]): b
  */
 export function hearCaptions({ words }: Stretch, context: EntryContext, known: Remembered): readonly Caption[] {
   const said = words.map((w) => w.text).join(' ');
-  const written = wordsOf(plainTalk(said, context.unit));
-  const strange = unitsOf(written).some((u) => u.sort === 'word' && isUnknown(u.text));
-  const plain = strange ? wordsOf(plainTalk(said, context.unit, { bySound: true })) : written;
-  const units = unitsOf(plain);
+  let plain = wordsOf(plainTalk(said, context.unit));
+  let units = unitsOf(plain);
+  if (units.some((u) => u.sort === 'word' && isUnknown(u.text))) {
+    plain = wordsOf(plainTalk(said, context.unit, { bySound: true }));
+    units = unitsOf(plain);
+  }
   const taken = takeApart(units, context, known, true) ?? [];
   const from = origins(
     plain,
@@ -134,9 +136,10 @@ export function hearCaptions({ words }: Stretch, context: EntryContext, known: R
   for (const u of units) offsets.push(offsets.at(-1)! + u.text.split(' ').length);
   const spokenAt = (unit: number) => from[offsets[unit]!] ?? words.length;
   const pieces = taken.map((t): Piece => {
-    const own = units.findIndex((u, i) => i >= t.from && i < t.to && u.sort === 'word');
-    const first = spokenAt(own < 0 ? t.from : beginningOf(units, t.from, own));
-    const begins = units[own]?.text ?? '';
+    let own = t.from;
+    while (own < t.to && units[own]!.sort !== 'word') own++;
+    const first = spokenAt(own < t.to ? beginningOf(units, t.from, own) : t.from);
+    const begins = own < t.to ? units[own]!.text : '';
     return { ...t, first, last: Math.max(first, spokenAt(t.to) - 1), begins };
   });
   return together(pieces, units, words, context);
@@ -153,8 +156,8 @@ function together(
   let held: { first: number; last: number } | null = null;
   const caption = (first: number, last: number, items: readonly HeardItem[] | null): Caption => ({
     line: words[first]!.line,
-    fromS: words[first]!.cueFromS,
-    toS: words[last]!.cueToS,
+    fromS: words[first]!.fromS,
+    toS: words[last]!.toS,
     text: words
       .slice(first, last + 1)
       .map((w) => w.text)
@@ -168,7 +171,8 @@ function together(
   };
   pieces.forEach((p, i) => {
     const named = p.items?.findLast(({ item }) => 'zone' in item && item.kind !== 'tried')?.item;
-    if (p.left && PLACES.has(units[p.from]!.text) && !SIDES.has(units[p.from]!.text)) zone = null;
+    const { text } = units[p.from]!;
+    if (p.left && PART_WORDS.has(text) && !SIDE_WORDS.has(text)) zone = null;
     if (named && 'zone' in named) zone = named.zone;
     const doubted = p.items !== null && (endsOf(pieces, i, units) || goesOn(pieces, i, units));
     if (p.left || (doubted && p.items?.some(({ item }) => item.kind !== 'go')))
@@ -181,8 +185,6 @@ function together(
   leave();
   return merged(out);
 }
-
-const SIDES: ReadonlySet<string> = new Set(SIDE_TABLE.flatMap(([words]) => words));
 
 /** What one breath says of the same is said once. */
 function merged(list: readonly Caption[]): readonly Caption[] {

@@ -6,14 +6,12 @@ export interface SpokenLine {
   readonly toS?: number;
 }
 
-/** A word of captions: its cue with its times, and when it was said itself, by its place within the cue. */
+/** A word of captions with its cue's times. */
 export interface TimedWord {
   readonly text: string;
   readonly line: number;
   readonly fromS: number;
   readonly toS: number;
-  readonly cueFromS: number;
-  readonly cueToS: number;
 }
 
 /** Words that are heard together: a run of talk, or one saying that is understood as a whole. */
@@ -31,8 +29,9 @@ const MOST_WORDS = 240;
 export const FRESH =
   /^(?:okay|ok|alright|all right|right then|moving (?:on|over|to|down|along|around|up)|coming (?:around|round|up|to|back)|next|over (?:on|to)|on to|onto|let's|let us)\b/i;
 
-const SAME_THERE =
-  /^(?:and )?(?:it's )?(?:the )?(?:exact )?same (?:thing |story |deal )?(?:over )?(?:on|for) (?:the )?other (?:side|one)(?: too| as well)?\b/i;
+/** "The same on the other side", however it is put. */
+export const SAME_THERE = String.raw`(?:and\s+)?(?:it(?:'|’)?s\s+)?(?:the\s+)?(?:exact\s+)?same\s+(?:thing\s+|story\s+|deal\s+)?(?:over\s+)?(?:on|for)\s+(?:the\s+)?other\s+(?:side|one)(?:\s+too|\s+as\s+well)?`;
+const BEGINS_SAME_THERE = new RegExp(`^${SAME_THERE}\\b`, 'i');
 const HEARSAY =
   /^(?:and |but |so )?(?:(?:the )?(?:owner|seller|consignor|family|vendor|dealer) (?:says?|said|told (?:me|us)|claims?|claimed)|(?:he|she|they) (?:says?|said|told (?:me|us)|claims?)|i(?:'ve been| was|'m) told|according to (?:the )?\w+|supposedly|allegedly|reportedly|apparently)\b/i;
 const SAYING_ENDS =
@@ -40,14 +39,14 @@ const SAYING_ENDS =
 /** So many words of somebody are taken for theirs at most. */
 const LONGEST_SAYING = 16;
 
-/** The words of captions with their times: within a cue they are taken to follow evenly. */
-export function timedWords(cues: readonly SpokenLine[]): readonly TimedWord[] {
-  return cues.flatMap(({ text, line, fromS = 0, toS = fromS }) => {
-    const own = text.trim().split(/\s+/).filter(Boolean);
-    const at = (k: number) => fromS + ((toS - fromS) * k) / Math.max(1, own.length);
-    return own.map((word, k) => ({ text: word, line, fromS: at(k), toS: at(k + 1), cueFromS: fromS, cueToS: toS }));
-  });
-}
+/** The words of captions with the times of their cues. */
+const timedWords = (cues: readonly SpokenLine[]): readonly TimedWord[] =>
+  cues.flatMap(({ text, line, fromS = 0, toS = fromS }) =>
+    text
+      .split(/\s+/)
+      .filter(Boolean)
+      .map((word) => ({ text: word, line, fromS, toS })),
+  );
 
 /**
  * Captions as the stretches that are heard together: parted at pauses and where a sentence ends, and where there is neither
@@ -86,7 +85,7 @@ export function stretchesOf(cues: readonly SpokenLine[]): readonly Stretch[] {
 
 /** How many words from a place are one saying of its own; 0: none. */
 function apartAt(words: readonly TimedWord[], at: number, ahead: string): number {
-  const same = SAME_THERE.exec(ahead);
+  const same = BEGINS_SAME_THERE.exec(ahead);
   if (same) return same[0].split(' ').length;
   const lead = HEARSAY.exec(ahead);
   if (!lead) return 0;

@@ -1,6 +1,6 @@
 import type { EntryItem } from '../clauses';
 import type { EntryContext } from '../context';
-import { PART_TABLE, SIDE_TABLE } from '../lexicon';
+import { PART_WORDS, SIDE_WORDS } from '../lexicon';
 import { plainTalk } from './plain';
 import { placed, type Remembered, readerOf } from './reader';
 import { type Unit, unitsOf, wordsOf } from './units';
@@ -127,9 +127,6 @@ function namesTheNext(units: readonly Unit[], from: number, to: number, items: r
   }
   return false;
 }
-
-const SIDE_WORDS: ReadonlySet<string> = new Set(SIDE_TABLE.flatMap(([words]) => words));
-const PART_WORDS: ReadonlySet<string> = new Set(PART_TABLE.flatMap(([words]) => words));
 
 /**
  * Pieces of talk taken apart into statements by dynamic programming: each is read whole by the line, and between them stands

@@ -9,7 +9,7 @@ import { actualSide, type Sided, takeZone } from '../take-zone';
 import { TokenCursor } from '../token-cursor';
 import { tokens } from '../tokens';
 import { hearCaptions } from './captions';
-import { type SpokenLine, stretchesOf } from './cues';
+import { SAME_THERE, type SpokenLine, stretchesOf } from './cues';
 import { type HeardItem, heard } from './heard';
 import { opened, plainTalk } from './plain';
 import type { Remembered } from './reader';
@@ -42,8 +42,7 @@ const WHY: Partial<Record<EntryProblem['kind'], LeftWords['why']>> = {
   'which-zone': 'which-zone',
 };
 
-const SAME_THERE =
-  /^\W*(?:and\s+)?(?:it(?:'|’)?s\s+)?(?:the\s+)?(?:exact\s+)?same\s+(?:thing\s+|story\s+|deal\s+)?(?:(?:over\s+)?on|for)\s+(?:the\s+)?other\s+(?:side|one)(?:\s+too|\s+as\s+well)?\W*$/i;
+const IS_SAME_THERE = new RegExp(`^\\W*${SAME_THERE}\\W*$`, 'i');
 
 /** What was said before, of the twins of its places; null where any of it has no twin, or is of no place. */
 function onTheOtherSide(said: readonly EntryItem[], { plan }: EntryContext): readonly EntryItem[] | null {
@@ -69,7 +68,7 @@ const plainly = (items: readonly EntryItem[]): readonly HeardItem[] => items.map
 
 /** What some words say: as the line reads them, else as talk, taken apart and whole or not at all. */
 function understood(words: string, here: EntryContext, before: readonly EntryItem[], known: Remembered): Understood {
-  const mirrored = SAME_THERE.test(words) ? onTheOtherSide(before, here) : null;
+  const mirrored = IS_SAME_THERE.test(words) ? onTheOtherSide(before, here) : null;
   if (mirrored) return { items: plainly(mirrored), problems: [], how: 'talk' };
   // Somebody's word is kept as theirs, or not at all.
   const toldBy = CLAUSES.told.read(
@@ -222,7 +221,7 @@ function listenToCaptions(cues: readonly SpokenLine[], context: EntryContext, he
     if (stretch.apart) {
       const [first, last] = [stretch.words[0]!, stretch.words.at(-1)!];
       const text = stretch.words.map((w) => w.text).join(' ');
-      const said = { line: first.line, fromS: first.cueFromS, toS: last.cueToS, text };
+      const said = { line: first.line, fromS: first.fromS, toS: last.toS, text };
       const says = understood(text, here, before, known);
       for (const h of says.items) heardOf.take(h, said, says.how);
       if (says.problems.length > 0) heardOf.left.push({ ...said, why: 'unclear' });

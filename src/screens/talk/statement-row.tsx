@@ -8,7 +8,7 @@ import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar } from '@/ui/records/inspection';
 
 /** "2:05": a moment of a film. */
-export const momentText = (s: number): string => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
+export const filmTime = (s: number): string => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
 
 const SURE_WORDS = [
   [0.94, 'sure'],
@@ -58,9 +58,7 @@ export function StatementRow({
     >
       <button type="button" className="grid w-full gap-1 px-3 py-2 text-left" onClick={onPick}>
         <span className="flex items-baseline gap-2 text-sm">
-          <span className="figure shrink-0 text-soft">
-            {row.fromS === undefined ? row.line : momentText(row.fromS)}
-          </span>
+          <span className="figure shrink-0 text-soft">{row.fromS === undefined ? row.line : filmTime(row.fromS)}</span>
           <span className="min-w-0 flex-1 italic">“{row.text}”</span>
           {done && (
             <span className="flex shrink-0 items-center gap-1 text-xs font-semibold">

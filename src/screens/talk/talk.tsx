@@ -15,7 +15,7 @@ import { zoneName, zoneWords } from '@/words/zones';
 import { BringIn } from './bring-in';
 import { stillAround } from './film-stills';
 import { SayOtherwise } from './say-otherwise';
-import { momentText, StatementRow } from './statement-row';
+import { filmTime, StatementRow } from './statement-row';
 import { SORT_KEYS, type SortActions, useSortKeys } from './talk-keys';
 import { type Sorting, useSorting } from './use-sorting';
 
@@ -129,7 +129,7 @@ function SortingTable({
               className="max-h-[30dvh] w-full bg-ink lg:max-h-[60dvh]"
             />
             <button type="button" className="btn" disabled={row?.fromS === undefined || !mayEdit} onClick={still}>
-              Still at {row?.fromS === undefined ? 'this moment' : momentText(row.fromS)}
+              Still at {row?.fromS === undefined ? 'this moment' : filmTime(row.fromS)}
             </button>
           </>
         ) : (

@@ -1,9 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
 import { recordsOf } from '@/core/records/reduce';
 import type { EntryItem } from '@/entry/clauses';
-import { entriesOf } from '@/entry/puts';
+import { entriesOf, ownWords } from '@/entry/puts';
 import type { SpokenLine } from '@/entry/talk/listen';
 import { type Decision, isKept, nextWaiting, type SortRow, sortRows, surerThan } from '@/entry/talk/sorting';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
@@ -132,9 +131,7 @@ export function useSorting(): Sorting {
     },
     decide: (of, decision) => decideAll([of.key], decision, false),
     note: (of, zone) => {
-      const result = store.put([
-        { kind: 'finding', body: { zone, flaw: OWN_WORDS, note: of.text, at: new Date().toISOString() } },
-      ]);
+      const result = store.put([ownWords(zone, of.text, new Date().toISOString())]);
       if (result.ok) decideAll([of.key], 'noted', true);
       else toast(result.message);
     },

@@ -1,8 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
 import type { ParsedEntry } from '@/entry/parse';
-import { entriesOf, sameFiguresAt } from '@/entry/puts';
+import { entriesOf, ownWords, sameFiguresAt } from '@/entry/puts';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot } from '@/ui/records/inspection';
 import type { Taken } from '@/ui/records/inspection-store';
@@ -80,9 +79,7 @@ export function useTakeLine(walking: Walking): LineTaker {
       return true;
     },
     keepOwnWords: (text) => {
-      const result = store.put([
-        { kind: 'finding', body: { zone: walking.zone, flaw: OWN_WORDS, note: text, at: at() } },
-      ]);
+      const result = store.put([ownWords(walking.zone, text, at())]);
       if (!result.ok) toast(result.message);
       return result.ok;
     },
