@@ -6,6 +6,8 @@ import { finished } from 'node:stream/promises';
 import { ZipFile } from 'yazl';
 import { connect } from '../src/data/db';
 import { photoFile } from '../src/data/tables/farvin';
+import { filmFile } from '../src/data/tables/films';
+import { filmStream, hasFilm } from '../src/server/film/film-store';
 import { photoStore, pictureKey } from '../src/server/photo-store';
 import { encryptTo } from './backup-crypt';
 import { hashing, hashOf, type Manifest, signManifest } from './backup-format';
@@ -30,6 +32,24 @@ async function addPictures(
     else if ((await hashOf(first)).sha256 !== sha) manifest.rotten.push(sha);
     else {
       await add(`photos/${sha}`, (await open()) ?? Readable.from([]));
+      added++;
+    }
+  }
+  return added;
+}
+
+/** Adds the films of all houses; one whose parts are not all in the store is named instead. */
+async function addFilms(manifest: Manifest, add: (name: string, stream: Readable) => Promise<void>): Promise<number> {
+  const { db, end } = connect(owner, 1);
+  const { sha256, bytes, partBytes } = filmFile;
+  const rows = await db.selectDistinct({ sha256, bytes, partBytes }).from(filmFile).orderBy(sha256);
+  await end();
+  let added = 0;
+  for (const film of rows) {
+    if (!(await hasFilm(film))) manifest.missing.push(film.sha256);
+    else if ((await hashOf(filmStream(film))).sha256 !== film.sha256) manifest.rotten.push(film.sha256);
+    else {
+      await add(`films/${film.partBytes}-${film.sha256}`, filmStream(film));
       added++;
     }
   }
@@ -66,6 +86,7 @@ async function main(): Promise<void> {
     };
     await add('database.dump', createReadStream(dump));
     const pictures = await addPictures(manifest, add);
+    const films = await addFilms(manifest, add);
     const text = JSON.stringify(manifest, null, 1);
     zip.addBuffer(Buffer.from(text), 'manifest.json');
     const signature = signManifest(text);
@@ -74,7 +95,9 @@ async function main(): Promise<void> {
     await written;
     if (publicKey) await encryptTo(publicKey, plain, part);
     renameSync(part, out);
-    console.log(`· Database and ${pictures} pictures are in ${out}, readable by this account only.`);
+    console.log(
+      `· Database and ${pictures} pictures${films > 0 ? `, with ${films} films,` : ''} are in ${out}, readable by this account only.`,
+    );
     console.log(
       publicKey
         ? '· It is encrypted to FARVIN_BACKUP_KEY.'
@@ -82,10 +105,10 @@ async function main(): Promise<void> {
     );
     if (!signature) console.log('· It is not signed: FARVIN_SECRET is not set.');
     if (manifest.missing.length > 0)
-      console.log(`· ${manifest.missing.length} pictures are not in the store and so not in the backup.`);
+      console.log(`· ${manifest.missing.length} pictures or films are not in the store and so not in the backup.`);
     if (manifest.rotten.length > 0)
       console.log(
-        `· ${manifest.rotten.length} pictures in the store are not what their names say (${manifest.rotten.map((s) => s.slice(0, 12)).join(', ')}). They are not in the backup: take them from an older one.`,
+        `· ${manifest.rotten.length} pictures or films in the store are not what their names say (${manifest.rotten.map((s) => s.slice(0, 12)).join(', ')}). They are not in the backup: take them from an older one.`,
       );
   } finally {
     rmSync(dir, { recursive: true, force: true });

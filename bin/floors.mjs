@@ -8,7 +8,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 /** Rooms of the core, each calling those before it. */
 const CORE = [
-  ['body', 'stats', 'units', 'time', 'people', 'balance'],
+  ['body', 'stats', 'units', 'time', 'people', 'balance', 'film'],
   ['image'],
   ['catalogue', 'dial'],
   ['kinds'],

@@ -8,13 +8,14 @@ import { sql } from 'drizzle-orm';
 import yauzl, { type Entry, type ZipFile } from 'yauzl';
 import { APP_ROLE, openAppRole } from '../src/data/app-role';
 import { connect } from '../src/data/db';
+import { filmKey } from '../src/server/film/film-store';
 import { photoStore, pictureKey } from '../src/server/photo-store';
 import { decryptWith, isEncrypted } from './backup-crypt';
 import { hashOf, type Manifest, manifestSchema, signatureSchema, signatureStanding } from './backup-format';
 import { pgProgram } from './pg-program';
 
 const owner = process.env.DATABASE_OWNER_URL || process.env.DATABASE_URL || '';
-const KNOWN = /^(database\.dump|manifest\.(json|sig)|photos\/[0-9a-f]{64})$/;
+const KNOWN = /^(database\.dump|manifest\.(json|sig)|photos\/[0-9a-f]{64}|films\/\d+-[0-9a-f]{64})$/;
 
 const opened = (file: string): Promise<ZipFile> =>
   new Promise((resolve, reject) => {
@@ -70,8 +71,9 @@ async function verified(file: string, dir: string, { unsigned = false } = {}): P
     const now = found.get(name);
     if (now === undefined) throw new Error(`${name} is missing from the backup`);
     if (now !== sha256) throw new Error(`${name} was changed since the backup was made`);
-    const named = /^photos\/(.+)$/.exec(name)?.[1];
-    if (named && named !== sha256) throw new Error(`the picture ${named.slice(0, 12)}… is not what its name says`);
+    const named = /^(?:photos\/|films\/\d+-)(.+)$/.exec(name)?.[1];
+    if (named && named !== sha256)
+      throw new Error(`the picture or film ${named.slice(0, 12)}… is not what its name says`);
     found.delete(name);
   }
   if (found.size > 0) throw new Error(`the backup holds more than its manifest: ${[...found.keys()][0]}`);
@@ -109,6 +111,26 @@ async function restorePictures(file: string, dir: string): Promise<{ added: numb
     counts.added++;
   });
   return counts;
+}
+
+/** Puts the films into the store again, in the parts in which they were kept. */
+async function restoreFilms(file: string): Promise<number> {
+  let added = 0;
+  await each(file, async (name, stream) => {
+    const [, size, sha] = /^films\/(\d+)-(.+)$/.exec(name) ?? [];
+    if (!size || !sha) return void stream.resume();
+    const partBytes = Number(size);
+    let part = 0;
+    let held = Buffer.alloc(0);
+    for await (const piece of stream) {
+      held = Buffer.concat([held, piece as Buffer]);
+      for (; held.length >= partBytes; held = held.subarray(partBytes))
+        await photoStore().put(filmKey(sha, part++), held.subarray(0, partBytes));
+    }
+    if (held.length > 0) await photoStore().put(filmKey(sha, part), held);
+    added++;
+  });
+  return added;
 }
 
 async function restoreDatabase(file: string, dir: string): Promise<void> {
@@ -163,15 +185,16 @@ async function main(): Promise<void> {
     await checkStore();
     progress = 'Some pictures are restored and the database is not (restoring again goes on where it stopped):';
     const pictures = await restorePictures(file, dir);
+    const films = await restoreFilms(file);
     progress = 'The pictures are restored and the database is not (restoring again goes on from here):';
     await restoreDatabase(file, dir);
     console.log(
-      `· Restored the database and ${pictures.added} pictures as of ${manifest.takenAt} (${pictures.there} were there already); every hash fits.`,
+      `· Restored the database and ${pictures.added} pictures as of ${manifest.takenAt} (${pictures.there} were there already)${films > 0 ? ` and ${films} films` : ''}; every hash fits.`,
     );
     for (const [what, list] of Object.entries({ missing: manifest.missing, rotten: manifest.rotten }))
       if (list.length > 0)
         console.log(
-          `· ${list.length} pictures were ${what} when it was made: ${list.map((s) => s.slice(0, 12)).join(', ')}.`,
+          `· ${list.length} pictures or films were ${what} when it was made: ${list.map((s) => s.slice(0, 12)).join(', ')}.`,
         );
   } finally {
     rmSync(dir, { recursive: true, force: true });

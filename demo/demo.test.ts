@@ -133,6 +133,7 @@ it.each(WALKED)('no statement of a report contradicts another: lot %i', (number)
       wording: PLAIN_WORDING,
       unit: 'um',
       photos: '/x',
+      films: '/y',
       state: 'draft',
     }),
   );

@@ -1,4 +1,5 @@
 import { carSchema } from '../src/core/kinds/car';
+import { enterLap, type TalkedRecord } from './film/enter';
 import type { DemoLot, PhotoOrder } from './lot';
 import { MAKES } from './makes';
 import { enterPapers } from './papers';
@@ -32,13 +33,19 @@ function carBody(lot: DemoLot, style: string): object {
   };
 }
 
+export interface FilmedLap {
+  /** The record of the film, which is kept later. */
+  readonly film: string;
+  readonly pictured: readonly TalkedRecord[];
+}
+
 /** Everything that is entered of a lot but its pictures, as changes in the order of entry, and the pictures to draw. */
 export function recordsOfLot(
   lot: DemoLot,
   startedAt: Date,
   lotId: string,
   inspector: string,
-): { visit: DemoVisit; orders: PhotoOrder[] } {
+): { visit: DemoVisit; orders: PhotoOrder[]; film: FilmedLap | null } {
   const plan = DemoVisit.planFor(lot.style, {
     baseMetal: MAKES[lot.make].metal,
     steering: lot.facts?.steering ?? 'left',
@@ -57,7 +64,7 @@ export function recordsOfLot(
     temperatureC: 9,
     lift: 'pit',
     gauge:
-      lot.stage === 'begun'
+      lot.stage === 'begun' && !lot.filmed
         ? null
         : {
             name: 'Survey gauge 2',
@@ -72,9 +79,11 @@ export function recordsOfLot(
   });
   const orders = lot.walk?.(visit, visitId) ?? [];
   const car = carSchema.parse(carBody(lot, lot.style));
+  const film = lot.filmed ? nextId() : null;
+  const pictured = film ? enterLap(visit, { car, visitId, film }) : [];
   if (lot.weakLeft) tickWeakSpots(visit, car, lot.weakLeft);
   if (lot.pieces) sayPieces(visit, car, lot.pieces);
   if (lot.papers) enterPapers(visit, lot.papers);
   if (lot.run) enterRun(visit, car, lot.run, lot.number);
-  return { visit, orders };
+  return { visit, orders, film: film === null ? null : { film, pictured } };
 }

@@ -78,6 +78,8 @@ export interface DemoLot {
   readonly run?: DemoRun;
   /** Its numbers, dates, papers and parts. */
   readonly papers?: DemoPapers;
+  /** Somebody walked round it with a telephone, talking (demo/film). */
+  readonly filmed?: true;
   /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */
   readonly walk?: (v: DemoVisit, visit: string) => PhotoOrder[];
 }

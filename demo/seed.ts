@@ -19,6 +19,7 @@ import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';
 import { newToken, saleYear, sealInspection, tokenHash } from '../src/server/sealing';
 import { freshSummaries } from '../src/server/summaries';
+import { keepLap } from './film/keep';
 import type { DemoLot, PhotoOrder } from './lot';
 import { recordsOfLot } from './lot-records';
 import { LOTS } from './lots';
@@ -107,9 +108,13 @@ async function inspect(
 ): Promise<void> {
   if (lot.stage === 'listed') return;
   const startedAt = addDays(new Date(`${today.toISOString().slice(0, 10)}T08:30:00Z`), -6 + (lot.number % 5));
-  const { visit, orders } = recordsOfLot(lot, startedAt, ids.lotId, actor.name);
+  const { visit, orders, film } = recordsOfLot(lot, startedAt, ids.lotId, actor.name);
   await send(db, actor, ids.inspectionId, visit.changes, startedAt);
   await photos(db, actor, ids.inspectionId, visit, orders, lot, lot.facts?.hex ?? '#777777');
+  if (!film) return;
+  const from = visit.changes.length;
+  await keepLap(db, actor, visit, film.film, film.pictured);
+  await send(db, actor, ids.inspectionId, visit.changes.slice(from), startedAt);
 }
 
 async function seed(db: Db, today: Date): Promise<string> {

@@ -29,7 +29,7 @@ export class DemoVisit {
   private minutes = 0;
 
   constructor(
-    private readonly nextId: () => string,
+    readonly nextId: () => string,
     readonly startedAt: Date,
     readonly plan: NonNullable<ReturnType<typeof planOf>>,
     seed: number,

@@ -97,6 +97,21 @@ const DOORS: readonly Door[] = [
     expected: all(200, 200, 200, 401, 404, { consignor: 404 }),
   },
   {
+    name: 'a film that nobody kept',
+    call: async (api) => (await api.get(`/api/v1/films/${'a'.repeat(64)}`)).status(),
+    expected: all(404, 404, 404, 401),
+  },
+  {
+    name: 'film upload',
+    call: async (api, i) =>
+      (
+        await api.put(`/api/v1/inspections/${i.inspectionId}/films/${'b'.repeat(64)}?part=-1`, {
+          data: Buffer.from('x'),
+        })
+      ).status(),
+    expected: all(400, 400, 403, 401),
+  },
+  {
     name: 'a plate read off a photo',
     // The smallest part of it: nothing is made out, which is an answer.
     call: async (api, i) =>

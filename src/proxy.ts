@@ -8,6 +8,8 @@ const policy = (nonce: string, dev: boolean) =>
     // Styles are set on elements by React and by the menus' scroll lock; they cannot run anything.
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' blob: data:",
+    // A film on the device is shown before it is sent; its captions are written into the page.
+    "media-src 'self' blob: data:",
     "font-src 'self'",
     "connect-src 'self'",
     "worker-src 'self' blob:",
@@ -29,5 +31,5 @@ export function proxy(request: NextRequest): NextResponse {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!api/|_next/static|_next/image|icon.svg|serwist/|r/[^/]+/photos/).*)' }],
+  matcher: [{ source: '/((?!api/|_next/static|_next/image|icon.svg|serwist/|r/[^/]+/(?:photos|films)/).*)' }],
 };

@@ -1,5 +1,6 @@
-import { eraseLot, erasePerson, erasePicture } from '@/data/erase';
+import { type Erased, eraseLot, erasePerson, erasePicture } from '@/data/erase';
 import { exportKey } from '@/server/export/export-key';
+import { removeFilm } from '@/server/film/film-store';
 import { photoStore, removePhoto } from '@/server/photo-store';
 import { actorFor, lotIdOf, numberOf, withOwner } from '../on-database';
 import { Refusal, Usage } from '../refusals';
@@ -7,9 +8,10 @@ import { defineVerb, type FlagsOf, TEXT } from '../verb';
 
 const OPTIONS = { as: TEXT, lot: TEXT, sale: TEXT, picture: TEXT, person: TEXT, why: TEXT } as const;
 
-/** Removes files that no house needs any more: pictures with their copies, and exports. */
-async function removeFiles(orgId: string, pictures: readonly string[], exports: readonly string[]): Promise<void> {
+/** Removes files that no house needs any more: pictures with their copies, films and exports. */
+async function removeFiles(orgId: string, { pictures, films, exports }: Erased): Promise<void> {
   for (const sha of pictures) await removePhoto(sha);
+  for (const film of films) await removeFilm(film);
   for (const id of exports) await photoStore().remove(exportKey(orgId, id));
 }
 
@@ -34,7 +36,7 @@ async function erase(flags: FlagsOf<typeof OPTIONS>): Promise<object> {
           ? 'There is no such person, or it is the last manager.'
           : 'There is no such thing in your house.',
       });
-    await removeFiles(actor.orgId, erased.pictures, erased.exports);
+    await removeFiles(actor.orgId, erased);
     console.error('Backups made before still hold it: keep them no longer than your house’s term.');
     return { ok: true, ...erased };
   });

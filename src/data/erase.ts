@@ -3,6 +3,7 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { bodyHash, nameHash } from './change-hash';
 import type { Db, Tx } from './db';
+import { dropFilms } from './films';
 import { account, session, twoFactor, user } from './tables/auth';
 import {
   changeLog,
@@ -86,6 +87,8 @@ async function dropPictures(tx: Tx, orgId: string, shas: readonly string[]): Pro
 export interface Erased {
   /** Pictures whose files no house needs any more, by SHA-256. */
   readonly pictures: readonly string[];
+  /** Films whose parts no house needs any more. */
+  readonly films: readonly { readonly sha256: string; readonly bytes: number; readonly partBytes: number }[];
   /** Exports whose files are to be removed. */
   readonly exports: readonly string[];
   /** Log lines from which something was taken. */
@@ -102,7 +105,7 @@ export function erasePicture(owner: Db, actor: Actor, sha256: string, why: strin
     if (!there) return null;
     const pictures = await dropPictures(tx, actor.orgId, [sha256]);
     await audit(tx, actor, 'erased', { detail: { what: 'picture', sha256, why } });
-    return { pictures, exports: [], lines: 0 };
+    return { pictures, films: [], exports: [], lines: 0 };
   });
 }
 
@@ -121,10 +124,15 @@ export function eraseLot(owner: Db, actor: Actor, lotId: string, why: string): P
     const ids = (await tx.select({ id: inspection.id }).from(inspection).where(eq(inspection.lotId, lotId))).map(
       (i) => i.id,
     );
-    const shown = (elsewhere: boolean) => sql`
-      select distinct body->>'sha256' as sha from record where org_id = ${actor.orgId} and kind = 'photo'
+    const shown = (kind: string, elsewhere: boolean) => sql`
+      select distinct body->>'sha256' as sha from record where org_id = ${actor.orgId} and kind = ${kind}
         and inspection_id ${elsewhere ? sql`not in` : sql`in`} (select id from inspection where lot_id = ${lotId})`;
-    const shas = (await tx.execute<{ sha: string }>(sql`${shown(false)} except ${shown(true)}`)).map((r) => r.sha);
+    const onlyHere = async (kind: string) =>
+      (await tx.execute<{ sha: string | null }>(sql`${shown(kind, false)} except ${shown(kind, true)}`)).flatMap((r) =>
+        r.sha === null ? [] : [r.sha],
+      );
+    const shas = await onlyHere('photo');
+    const filmShas = await onlyHere('film');
     const lines = await eachLine(tx, and(inArray(changeLog.inspectionId, ids)), withoutBodies);
     await tx.delete(record).where(inArray(record.inspectionId, ids));
     await tx
@@ -155,8 +163,9 @@ export function eraseLot(owner: Db, actor: Actor, lotId: string, why: string): P
       })
       .where(eq(lot.id, lotId));
     const pictures = await dropPictures(tx, actor.orgId, shas);
+    const films = await dropFilms(tx, actor.orgId, filmShas);
     await audit(tx, actor, 'erased', { lotId, detail: { what: `lot ${there.number}`, why } });
-    return { pictures, exports: jobs.map((j) => j.id), lines };
+    return { pictures, films, exports: jobs.map((j) => j.id), lines };
   });
 }
 
@@ -166,11 +175,12 @@ export async function eraseSale(owner: Db, actor: Actor, saleId: string, why: st
   const [there] = await owner.select({ name: sale.name }).from(sale).where(mine);
   if (!there) return null;
   const lots = await owner.select({ id: lot.id }).from(lot).where(eq(lot.saleId, saleId));
-  const all = { pictures: [] as string[], exports: [] as string[], lines: 0 };
+  const all = { pictures: [] as string[], films: [] as Erased['films'][number][], exports: [] as string[], lines: 0 };
   // A lot at a time: one that fails leaves those before it erased, and the next try goes on there.
   for (const { id } of lots) {
     const erased = await eraseLot(owner, actor, id, why);
     all.pictures.push(...(erased?.pictures ?? []));
+    all.films.push(...(erased?.films ?? []));
     all.exports.push(...(erased?.exports ?? []));
     all.lines += erased?.lines ?? 0;
   }
@@ -247,6 +257,6 @@ export function erasePerson(
       .set({ name: GONE, email: `${person.id}@erased.invalid`, image: null })
       .where(eq(user.id, person.id));
     await audit(tx, actor, 'erased', { detail: { what: 'person', person: person.id, why } });
-    return { pictures: [], exports: [], lines, sealsLeft: left?.n ?? 0 };
+    return { pictures: [], films: [], exports: [], lines, sealsLeft: left?.n ?? 0 };
   });
 }

@@ -42,7 +42,17 @@ beforeAll(async () => {
   const open = put('finding', { zone: 'roof', flaw: 'dent', at: AT, photos: [both!.record] });
   photos[2]!.body = { ...photos[2]!.body, finding: withheld.record } as never;
   expect(plain).toBeDefined();
-  ids = await house.readyLot(...photos, withheld, open);
+  const film = put('film', { name: 'lap.mp4', link: 'https://films.tramshed.example/1', at: AT });
+  const moment = (of: { record: string }, words: string) =>
+    put('moment', { film: film.record, fromS: 3, words, of: of.record, zone: 'hood', at: AT });
+  ids = await house.readyLot(
+    ...photos,
+    withheld,
+    open,
+    film,
+    moment(withheld, 'a dent that nobody may know of'),
+    moment(open, 'a dent in the roof'),
+  );
   other = await house.readyLot();
 });
 afterAll(() => end());
@@ -60,15 +70,16 @@ it('shows a viewer nothing that is not lent', async () => {
 it('shows of a lent lot all but what is withheld: findings, their pictures, their lines', async () => {
   expect(await lendLot(db, house.manager, ids.lotId, house.viewer.userId, true)).toBe(true);
   expect((await yardPage(db, house.viewer, house.saleId)).rows.map((r) => r.id)).toEqual([ids.lotId]);
-  expect(await kinds()).toEqual(['car', 'finding', 'look', 'photo', 'photo', 'visit']);
+  expect(await kinds()).toEqual(['car', 'film', 'finding', 'look', 'moment', 'photo', 'photo', 'visit']);
   const seen = await Promise.all(SHAS.map((sha) => photoFileOf(db, house.viewer, sha)));
   expect(seen.map((p) => p !== null)).toEqual([true, false, false, true]);
   const lines = await logOf(db, house.viewer, ids.inspectionId);
   expect(JSON.stringify(lines)).not.toContain('consignor wishes it');
-  expect(lines).toHaveLength(6);
+  expect(JSON.stringify(lines)).not.toContain('nobody may know');
+  expect(lines).toHaveLength(8);
   expect(await withheldCount(db, house.viewer, ids.inspectionId)).toBe(1);
   // The verdict on the log is that of the whole of it.
-  expect(await logVerdict(db, house.viewer, ids.inspectionId)).toMatchObject({ whole: true, lines: 9 });
+  expect(await logVerdict(db, house.viewer, ids.inspectionId)).toMatchObject({ whole: true, lines: 12 });
   expect(await currentInspection(db, house.viewer, other.lotId)).toBeNull();
 });
 

@@ -43,6 +43,7 @@ const GUARDED = [
   'deletion',
   'seal_secret',
   'alarm_heard',
+  'film_file',
 ];
 /** Tables that everybody reads, and a house writes its own rows of. */
 const PUBLISHED = ['seal_key'];

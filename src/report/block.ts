@@ -32,6 +32,14 @@ export interface PictureRow {
   readonly marks?: MarksOn;
 }
 
+/** Where a record is spoken of in a film: the film as kept (SHA-256), or a link to where the house keeps it. */
+export interface FilmMoment {
+  readonly film: string;
+  readonly sha256: string | null;
+  readonly link: string | null;
+  readonly fromS: number;
+}
+
 export interface FindingRow {
   readonly id: string;
   readonly number: number;
@@ -44,6 +52,7 @@ export interface FindingRow {
   readonly lines: readonly string[];
   readonly aside: string;
   readonly pictures: readonly PictureRow[];
+  readonly moments?: readonly FilmMoment[];
 }
 
 export interface PlanPinRow extends Pick<FindingRow, 'id' | 'number' | 'family' | 'severity' | 'zone' | 'place'> {
@@ -141,5 +150,29 @@ export type Block =
   | {
       readonly kind: 'findings';
       readonly groups: readonly { readonly title: string; readonly findings: readonly FindingRow[] }[];
+    }
+  /** A film with its chapters by place; what was said of each record, at its second. */
+  | {
+      readonly kind: 'film';
+      readonly id: string;
+      readonly name: string;
+      readonly sha256: string | null;
+      readonly type: string | null;
+      readonly bytes: number | null;
+      readonly link: string | null;
+      readonly lengthS: number | null;
+      readonly poster: string | null;
+      readonly drawn: boolean;
+      readonly chapters: readonly {
+        readonly title: string;
+        readonly moments: readonly {
+          readonly id: string;
+          readonly fromS: number;
+          readonly toS: number | null;
+          readonly words: string;
+          /** The number of the finding that it became. */
+          readonly finding: number | null;
+        }[];
+      }[];
     }
   | { readonly kind: 'pictures'; readonly pictures: readonly PictureRow[] };

@@ -8,7 +8,7 @@ function without(bundle: Bundle, kind: 'car' | 'visit', field: string): Bundle['
   return rows ? { [kind]: rows.map((r) => ({ ...r, body: { ...r.body, [field]: '' } })) } : {};
 }
 
-/** The bundle without withheld findings and with only the pictures that the rest speaks of; places only where wished. */
+/** The bundle without withheld findings and with only the pictures and moments that the rest speaks of; places only where wished. */
 export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
   const findings = bundle.records.finding ?? [];
   const hidden = new Set(findings.filter((f) => f.body.withheld).map((f) => f.id));
@@ -26,6 +26,13 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
     (p) =>
       !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)) && (!hiddenOnly.has(p.id) || shown.has(p.id)),
   );
+  // Words of a film are told with the record that they became, and only while it is told.
+  const told = new Set(
+    RECORD_KINDS.flatMap((kind) => (bundle.records[kind] ?? []).map((r) => r.id)).filter((id) => !hidden.has(id)),
+  );
+  const moments = (bundle.records.moment ?? []).filter(
+    (m) => told.has(String(m.body.of)) && told.has(String(m.body.film)),
+  );
   const shas = new Set(photos.map((p) => p.body.sha256));
   return {
     ...bundle,
@@ -34,6 +41,7 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
       ...(publishPlaces ? {} : { ...without(bundle, 'car', 'keptIn'), ...without(bundle, 'visit', 'place') }),
       ...(findings.length > 0 && { finding: findings.filter((f) => !hidden.has(f.id)) }),
       ...(bundle.records.photo && { photo: photos }),
+      ...(bundle.records.moment && { moment: moments }),
     },
     photos: bundle.photos.filter((p) => shas.has(p.sha256)),
   };

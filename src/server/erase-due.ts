@@ -6,6 +6,7 @@ import { type Erased, eraseLot, erasePerson, eraseSale } from '@/data/erase';
 import { user } from '@/data/tables/auth';
 import { deletion } from '@/data/tables/house';
 import { exportKey } from './export/export-key';
+import { removeFilm } from './film/film-store';
 import { photoStore, removePhoto } from './photo-store';
 
 async function eraseOne(owner: Db, d: Deletion): Promise<Erased | null> {
@@ -27,6 +28,7 @@ export async function eraseDue(owner: Db, now: Date): Promise<{ erased: number; 
       const erased = await eraseOne(owner, d);
       if (!erased) throw new Error(d.what === 'person' ? 'nobody, or the last manager' : 'there is no such thing');
       for (const sha of erased.pictures) await removePhoto(sha);
+      for (const film of erased.films) await removeFilm(film);
       for (const id of erased.exports) await photoStore().remove(exportKey(d.orgId, id));
       await owner.update(deletion).set({ doneAt: now, name: '', why: '', message: '' }).where(eq(deletion.id, d.id));
       counts.erased++;

@@ -5,6 +5,7 @@ import { type KeyStanding, standingOfKey } from '@/core/seal/known-keys';
 import { type ReportFile, reportFileSchema } from '@/core/seal/seal';
 import { db } from '@/data/db';
 import { type ExportJob, readyExport } from '@/data/export-jobs';
+import { type FilmFile, filmFileOf } from '@/data/films';
 import { linkedReport, noteLinkOpened, type OpenLink, openLink } from '@/data/links';
 import { photoFileOf } from '@/data/photos';
 import { recordChanges } from '@/report/changes';
@@ -21,6 +22,8 @@ interface Parsed {
   readonly text: string;
   /** Type of each picture that it speaks of, by SHA-256. */
   readonly pictures: ReadonlyMap<string, string>;
+  /** The films that it speaks of and the house keeps, by SHA-256. */
+  readonly films: ReadonlySet<string>;
 }
 
 export interface OpenReport extends OpenedSnapshot {
@@ -54,7 +57,12 @@ function parsed(text: string): Parsed | null {
   const opened = file.success ? readSnapshot(file.data.snapshot) : null;
   if (!file.success || !opened) return null;
   const pictures = new Map(opened.snapshot.bundle.photos.map((p) => [p.sha256, p.type]));
-  return { file: file.data, opened, text, pictures };
+  const films = new Set(
+    (opened.snapshot.bundle.records.film ?? []).flatMap(({ body }) =>
+      typeof body.sha256 === 'string' ? [body.sha256] : [],
+    ),
+  );
+  return { file: file.data, opened, text, pictures, films };
 }
 
 const reading = new Map<string, Promise<Parsed | null>>();
@@ -137,6 +145,14 @@ export async function linkedPicture(token: string, sha256: string, size: PhotoSi
     const type = (await parsedSeal(link!, revision))?.pictures.get(sha256);
     if (type) return size !== 'full' || (await isStripped(link!.orgId, sha256)) ? type : null;
   }
+  return null;
+}
+
+/** The kept film that a link opens in any of its revisions, or null. */
+export async function linkedFilm(token: string, sha256: string): Promise<FilmFile | null> {
+  const link = await linkOf(token);
+  for (const revision of link?.revisions ?? [])
+    if ((await parsedSeal(link!, revision))?.films.has(sha256)) return filmFileOf(db(), { orgId: link!.orgId }, sha256);
   return null;
 }
 

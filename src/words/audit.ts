@@ -15,6 +15,7 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'lot-added': 'added a lot',
   imported: 'imported a bundle',
   'picture-added': 'added a picture',
+  'film-added': 'added a film',
   'export-begun': 'began an export',
   'export-removed': 'removed an export',
   lent: 'lent a lot',

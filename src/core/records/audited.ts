@@ -13,6 +13,7 @@ export const AUDITED = [
   'lot-added',
   'imported',
   'picture-added',
+  'film-added',
   'export-begun',
   'export-removed',
   'lent',

@@ -5,7 +5,7 @@ import { MOST_VERSIONS } from './change';
 import { checkWritten } from './check-change';
 
 /** 3: kinds spot, weak, rust, plating and piece. 2: kinds colour, mark, waves, gap, shut and stance; the schema number of each record; ids in any case. */
-export const BUNDLE_VERSION = 4;
+export const BUNDLE_VERSION = 5;
 
 const recordSchema = z.object({
   id: uuidSchema,

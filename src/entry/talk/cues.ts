@@ -35,7 +35,7 @@ const BEGINS_SAME_THERE = new RegExp(`^${SAME_THERE}\\b`, 'i');
 const HEARSAY =
   /^(?:and |but |so )?(?:(?:the )?(?:owner|seller|consignor|family|vendor|dealer) (?:says?|said|told (?:me|us)|claims?|claimed)|(?:he|she|they) (?:says?|said|told (?:me|us)|claims?)|i(?:'ve been| was|'m) told|according to (?:the )?\w+|supposedly|allegedly|reportedly|apparently)\b/i;
 const SAYING_ENDS =
-  /^(?:okay|ok|alright|moving|coming|next|over (?:on|to)|there(?:'s| is| are)|here(?:'s| is)|we(?:'ve| have| got)|i(?:'m| see| got| have|'ve| don't)|and (?:a|the|he|she|then)|but|so|then|now|driver'?s|passenger'?s|comes? with|came with|the (?:hood|roof|trunk|deck|dash|engine|left|right|front|rear))\b/i;
+  /^(?:okay|ok|alright|moving|coming|next|over (?:on|to)|there(?:'s| is| are)|here(?:'s| is)|(?:we|i)(?:'m|'ve| see| got| have| don't| did| didn't| couldn't| could| can't| can| tried| looked| think| will)|and (?:a|the|he|she|then)|but|so|then|now|driver'?s|passenger'?s|comes? with|came with|the (?:hood|roof|trunk|deck|dash|engine|left|right|front|rear))\b/i;
 /** So many words of somebody are taken for theirs at most. */
 const LONGEST_SAYING = 16;
 

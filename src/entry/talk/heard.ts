@@ -88,6 +88,9 @@ export interface Taken {
 /** Without marks to go by, "okay" begins a thought and says nothing of the place behind it. */
 const BY_THE_WAY = new Set(['okay', 'ok', 'alright']);
 const LEADS_TO_PLACE = /(?:^|\b)(?:on|in|of|at|to|from|for|around|over|under|into|along|by|behind|the)$/;
+/** Words before a place that say nothing of where it stands. */
+const ARTICLES = new Set(['the', 'a', 'an', 'this', 'that', 'our', 'my']);
+const IS = new Set(['is', 'are', 'was', 'were']);
 const LENGTHS = new Set(['inch', 'inches', 'mm', 'cm', 'foot', 'feet']);
 const STARTS = /^(?:it|the|there|has|is|a|we|i)\b/;
 const OF_A_PLACE = new Set<EntryItem['kind']>([
@@ -103,9 +106,16 @@ const OF_A_PLACE = new Set<EntryItem['kind']>([
  * Without marks to go by, a place that is named at the end of a statement, with no "on" or "of" before it, is what the next
  * one speaks of: "has a split · passenger seat …".
  */
-function namesTheNext(units: readonly Unit[], from: number, to: number, items: readonly EntryItem[]): boolean {
+function namesTheNext(
+  units: readonly Unit[],
+  from: number,
+  to: number,
+  items: readonly EntryItem[],
+  unmarked: boolean,
+): boolean {
   // "… about 8 inches · it drops": the size is of what stands before.
   if (
+    unmarked &&
     /^\d/.test(units[from]!.text) &&
     LENGTHS.has(units[from + 1]?.text ?? '') &&
     STARTS.test(units[from + 2]?.text ?? '')
@@ -113,6 +123,11 @@ function namesTheNext(units: readonly Unit[], from: number, to: number, items: r
     return true;
   if (!items.some((i) => OF_A_PLACE.has(i.kind))) return false;
   let matter = false;
+  // "Front bumper · is pitted": the place before is what it is said of.
+  let joined = units[from]!.sort === 'nothing' ? from : from - 1;
+  while (units[joined]?.sort === 'nothing' && IS.has(units[joined]!.text)) joined--;
+  let placed =
+    units[joined + 1]?.sort === 'nothing' && units[joined]?.sort === 'word' && PART_WORDS.has(units[joined]!.text);
   for (let i = from; i < to; i++) {
     const { sort, text } = units[i]!;
     if (sort !== 'word') continue;
@@ -120,10 +135,16 @@ function namesTheNext(units: readonly Unit[], from: number, to: number, items: r
       matter = true;
       continue;
     }
-    if (!matter) continue;
-    const before = units[i - 1]!;
+    if (!matter) {
+      placed = true;
+      continue;
+    }
+    // "… is pitted · the grille …": what has its place already takes no other.
+    const other = placed && ARTICLES.has(units[i - 1]!.text) && i - 2 >= from;
+    const at = other ? i - 2 : i - 1;
+    const before = units[at]!;
     if (before.sort === 'word' && (PART_WORDS.has(before.text) || SIDE_WORDS.has(before.text))) continue;
-    if (!LEADS_TO_PLACE.test(before.text)) return true;
+    if ((unmarked || other) && !LEADS_TO_PLACE.test(before.text)) return true;
   }
   return false;
 }
@@ -185,7 +206,7 @@ export function takeApart(
       if (units[k - 1]!.sort === 'pause') continue;
       const items = read(i, k, here.zones);
       if (!items || runsOn(units[i - 1], here.last ?? undefined, items)) continue;
-      if (mayLeave && (BY_THE_WAY.has(text) || namesTheNext(units, i, k, items))) continue;
+      if (namesTheNext(units, i, k, items, mayLeave) || (mayLeave && BY_THE_WAY.has(text))) continue;
       offer(k, {
         score:
           here.score + words + leads(sort, here.last, items) - (units[k - 1]!.sort === 'nothing' ? TRAILS : 0) - EACH,

@@ -205,7 +205,7 @@ export const LOOKS: readonly Rewrite[] = [
     'nothing to report',
   ),
   row(
-    'dead straight|arrow straight|laser straight|straight as an arrow|(?:is |are |looks? |runs? )(?:nice and |really |very |pretty |dead )?straight',
+    'dead straight|arrow straight|laser straight|straight as an arrow|(?:is |are |looks? |runs? )(?:all |nice and |really |very |pretty |dead )?straight',
     'is straight',
   ),
   row(

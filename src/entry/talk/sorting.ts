@@ -21,6 +21,10 @@ export interface SortRow {
 
 export type Decisions = Readonly<Record<string, Decision>>;
 
+/** The place that a row speaks of itself, or null. */
+export const zoneOf = (row: SortRow | null): string | null =>
+  row?.item && 'zone' in row.item && row.item.zone ? row.item.zone : null;
+
 const spelled = (item: EntryItem): string => itemDefinition(item).facts?.(item).join(';') ?? item.kind;
 
 /**

@@ -14,6 +14,14 @@ const heardOf = (zone: string | null, ...said: string[]) =>
     { plan, zone, unit: 'um', ceilingUm: 500, steering: 'left', kerb: 'right' },
   ).facts.map((f) => f.fact);
 
+it('says nothing of the next place that was said of the one before', () => {
+  expect(heardOf(null, 'front bumper is pitted the grille is all straight')).toEqual([
+    'finding bumper.front pitting',
+    'clean grille fit',
+  ]);
+  expect(heardOf(null, 'the hood has a chip on the front edge')).toEqual(['finding hood chip']);
+});
+
 describe('number words', () => {
   it.each([
     ['one twenty eight', 'um', '128'],

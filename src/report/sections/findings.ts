@@ -13,7 +13,8 @@ import { extentText } from '@/words/report';
 import { REMEDY_WORDS, term, VIEW_WORDS } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
-import type { Block, FindingRow } from '../block';
+import type { Block, FilmMoment, FindingRow } from '../block';
+import { momentsByRecord } from '../film-moments';
 import type { NumberedFinding } from '../numbered';
 import { pictureRow } from '../picture-row';
 import { defineSection } from '../section';
@@ -27,6 +28,7 @@ function rowOf(
   grave: number,
   zone: Zone | undefined,
   wording: Wording,
+  moments: readonly FilmMoment[],
 ): FindingRow {
   const { id, body } = record;
   const { family, remedies } = flawById(body.flaw);
@@ -47,6 +49,7 @@ function rowOf(
       ...(far ? [{ ...pictureRow(far, null, wording), lead: 'From afar: ' }] : []),
       ...near.map((p) => pictureRow(p, null, wording)),
     ],
+    moments,
   };
 }
 
@@ -72,6 +75,7 @@ export const findings = defineSection({
   }),
   blocks: ({ sealed, plan, findings: all, records, wording }) => {
     const photos = recordsOf(records, 'photo');
+    const said = momentsByRecord(records);
     const n = sealed.withheld.reduce((sum, w) => sum + w.count, 0);
     const reasons = sealed.withheld.map((w) => `${w.count}, ${w.reason}`).join('; ');
     const blocks: Block[] = [
@@ -86,7 +90,16 @@ export const findings = defineSection({
               return [
                 {
                   title: capital(term(VIEW_WORDS, view, wording.words)),
-                  findings: own.map((f) => rowOf(f, photos, grave(f), plan.zones.get(f.record.body.zone), wording)),
+                  findings: own.map((f) =>
+                    rowOf(
+                      f,
+                      photos,
+                      grave(f),
+                      plan.zones.get(f.record.body.zone),
+                      wording,
+                      said.get(f.record.id) ?? [],
+                    ),
+                  ),
                 },
               ];
             }),

@@ -5,6 +5,7 @@ import { bright } from './bright';
 import { cautions } from './cautions';
 import { claims } from './claims';
 import { conditions } from './conditions';
+import { film } from './film';
 import { findings } from './findings';
 import { fit } from './fit';
 import { metal } from './metal';
@@ -20,6 +21,7 @@ import { summary } from './summary';
 export const SECTIONS = {
   summary,
   plans,
+  film,
   findings,
   paint,
   fit,

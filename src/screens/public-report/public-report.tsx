@@ -84,6 +84,7 @@ export function PublicReport({
           wording={wording}
           unit={unit}
           photos={`${base}/photos`}
+          films={`${base}/films`}
           state="sealed"
         />
         <section className="mx-auto grid max-w-4xl gap-3 px-4 pb-12" aria-label="Seal">

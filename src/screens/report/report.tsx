@@ -195,6 +195,7 @@ export function Report({ revisions, links, lendings = null, sealed }: ReleasePro
             wording={wording}
             unit={unit}
             photos="/api/v1/photos"
+            films="/api/v1/films"
             state={facts.state === 'sealed' ? 'sealed' : 'draft'}
           />
         ) : (

@@ -10,6 +10,7 @@ const box = () => {
 };
 const talk = {
   name: 'lap.vtt',
+  film: '0190f5c0-0000-7000-8000-000000000001',
   lines: [{ line: 1, text: 'hood has a chip', fromS: 1, toS: 2 }],
   decisions: { k: 'taken' },
 } as const;
@@ -21,6 +22,13 @@ it('holds what was said at each lot until it is put away', () => {
   expect(heldTalk('b', at)).toBeNull();
   holdTalk('a', null, at);
   expect(heldTalk('a', at)).toBeNull();
+});
+
+it('gives talk that was held before films were kept a film of its own', () => {
+  const at = box();
+  const { film: _film, ...before } = talk;
+  at.setItem('farvin-talk-a', JSON.stringify(before));
+  expect(heldTalk('a', at)).toMatchObject({ ...before, film: expect.stringMatching(/^[0-9a-f-]{36}$/) });
 });
 
 it('takes nothing that it cannot read, and says where there is no room', () => {

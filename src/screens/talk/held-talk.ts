@@ -1,3 +1,4 @@
+import { v7 as uuidv7 } from 'uuid';
 import { z } from 'zod';
 import type { SpokenLine } from '@/entry/talk/listen';
 import type { Decisions } from '@/entry/talk/sorting';
@@ -5,12 +6,15 @@ import type { Decisions } from '@/entry/talk/sorting';
 /** What was said at a car and what was decided of it, kept on this device until it is put away. */
 export interface HeldTalk {
   readonly name: string;
+  /** The record that its film has, or will have. */
+  readonly film: string;
   readonly lines: readonly SpokenLine[];
   readonly decisions: Decisions;
 }
 
 const heldSchema = z.object({
   name: z.string().max(300),
+  film: z.uuid().default(() => uuidv7()),
   lines: z.array(
     z.object({
       line: z.number().int().positive(),

@@ -6,9 +6,7 @@ import { chipsOf } from '@/entry/chips';
 import { type Decision, isKept, type SortRow } from '@/entry/talk/sorting';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar } from '@/ui/records/inspection';
-
-/** "2:05": a moment of a film. */
-export const filmTime = (s: number): string => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
+import { filmTime } from '@/words/film-time';
 
 const SURE_WORDS = [
   [0.94, 'sure'],

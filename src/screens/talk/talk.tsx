@@ -1,21 +1,24 @@
 'use client';
 
-import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
+import { type ReactNode, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { atPlace, type SortRow, sorted, surerThan } from '@/entry/talk/sorting';
+import { v7 as uuidv7 } from 'uuid';
+import { atPlace, type SortRow, sorted, surerThan, zoneOf } from '@/entry/talk/sorting';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import type { ZoneLook } from '@/ui/body-plan/plan-types';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
 import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { photoQueue } from '@/ui/device/photo-queue';
+import { stillAround } from '@/ui/film/film-stills';
+import { type FilmBeside, useFilm } from '@/ui/film/use-film';
 import { useWording } from '@/ui/preferences';
 import { useCar, useLot } from '@/ui/records/inspection';
 import { plural } from '@/words/plural';
 import { zoneName, zoneWords } from '@/words/zones';
 import { BringIn } from './bring-in';
-import { stillAround } from './film-stills';
+import { FilmPane } from './film-pane';
 import { SayOtherwise } from './say-otherwise';
-import { filmTime, StatementRow } from './statement-row';
+import { StatementRow } from './statement-row';
 import { SORT_KEYS, type SortActions, useSortKeys } from './talk-keys';
 import { type Sorting, useSorting } from './use-sorting';
 
@@ -25,23 +28,22 @@ const LEAST = { from: 0.6, to: 0.98, usual: 0.9, step: 0.01 } as const;
 export function Talk() {
   const { plan } = useCar();
   const sorting = useSorting();
-  const [film, setFilm] = useState<{ readonly url: string; readonly name: string } | null>(null);
-  const onFilm = useCallback((file: File) => setFilm({ url: URL.createObjectURL(file), name: file.name }), []);
+  const [early] = useState(() => uuidv7());
+  const film = useFilm(sorting.talk?.film ?? early);
   if (!plan) return <NoPlanYet />;
   if (!sorting.talk)
     return (
       <main className="min-h-0 flex-1 overflow-y-auto">
         <div className="mx-auto grid max-w-3xl gap-4 p-4">
-          <BringIn onHear={sorting.hear} onFilm={onFilm} />
-          {film && <p className="text-sm text-soft">{film.name} is at hand. Its captions are still missing.</p>}
+          <BringIn onHear={(name, lines) => sorting.hear(name, lines, early)} onFilm={film.take} />
+          {film.atHand && (
+            <p className="text-sm text-soft">{film.atHand.file.name} is at hand. Its captions are still missing.</p>
+          )}
         </div>
       </main>
     );
-  return <SortingTable sorting={sorting} film={film} onFilm={onFilm} />;
+  return <SortingTable sorting={sorting} film={film} />;
 }
-
-const zoneOf = (row: SortRow | null): string | null =>
-  row?.item && 'zone' in row.item && row.item.zone ? row.item.zone : null;
 
 /** The place that is spoken of: the row's own, else that of the one before it. */
 function placeOf(rows: readonly SortRow[], row: SortRow | null): string | null {
@@ -53,15 +55,7 @@ function placeOf(rows: readonly SortRow[], row: SortRow | null): string | null {
   return null;
 }
 
-function SortingTable({
-  sorting,
-  film,
-  onFilm,
-}: {
-  sorting: Sorting;
-  film: { readonly url: string; readonly name: string } | null;
-  onFilm: (file: File) => void;
-}) {
+function SortingTable({ sorting, film }: { sorting: Sorting; film: FilmBeside }) {
   const { rows, row, talk, busy } = sorting;
   const { plan, car } = useCar();
   const { facts, mayEdit } = useLot();
@@ -80,9 +74,9 @@ function SortingTable({
     if (video.current && to.fromS !== undefined) video.current.currentTime = to.fromS;
   };
   const still = () => {
-    if (!row || row.fromS === undefined || !video.current || !film) return;
+    if (!row || row.fromS === undefined || !video.current || !film.atHand) return;
     const finding = sorting.findingOf(row);
-    void stillAround(video.current, row.fromS, film.name)
+    void stillAround(video.current, row.fromS, film.atHand.file.name)
       .then((file) => photoQueue().add(facts.id, [file], { zone, finding }))
       .then(() =>
         toast(`A still is on its way to the pictures${finding ? ', with its finding' : zone ? ', at its place' : ''}.`),
@@ -118,23 +112,7 @@ function SortingTable({
         aria-label="Film"
         className="grid content-start gap-2 border-line bg-card p-3 lg:overflow-y-auto lg:border-r"
       >
-        {film ? (
-          <>
-            {/* biome-ignore lint/a11y/useMediaCaption: its captions stand beside it, statement by statement */}
-            <video
-              ref={video}
-              src={film.url}
-              controls
-              playsInline
-              className="max-h-[30dvh] w-full bg-ink lg:max-h-[60dvh]"
-            />
-            <button type="button" className="btn" disabled={row?.fromS === undefined || !mayEdit} onClick={still}>
-              Still at {row?.fromS === undefined ? 'this moment' : filmTime(row.fromS)}
-            </button>
-          </>
-        ) : (
-          <FilmMissing onFilm={onFilm} />
-        )}
+        <FilmPane film={film} video={video} fromS={row?.fromS} mayEdit={mayEdit} onStill={still} />
         <p className="text-sm break-words">
           <span className="font-semibold">{talk!.name}</span>
         </p>
@@ -280,24 +258,6 @@ const NO_LOOKS: ReadonlyMap<string, ZoneLook> = new Map();
 const Acts = ({ children }: { children: ReactNode }) => (
   <div className="flex flex-wrap gap-1.5 px-3 pb-3">{children}</div>
 );
-
-function FilmMissing({ onFilm }: { onFilm: (file: File) => void }) {
-  return (
-    <label className="grid gap-1 text-sm">
-      <span className="font-semibold">The film, if you have it here</span>
-      <span className="text-soft">It stays on this device; each statement then shows its moment.</span>
-      <input
-        type="file"
-        accept="video/mp4,video/webm,video/quicktime"
-        className="min-h-11 text-sm"
-        onChange={(e) => {
-          const [file] = e.target.files ?? [];
-          if (file) onFilm(file);
-        }}
-      />
-    </label>
-  );
-}
 
 const KeyList = () => (
   <dl className="hidden grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-xs lg:grid">

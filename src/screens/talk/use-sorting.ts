@@ -1,9 +1,12 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
+import { v7 as uuidv7 } from 'uuid';
 import { recordsOf } from '@/core/records/reduce';
+import type { EntryPut } from '@/entry/clause';
 import type { EntryItem } from '@/entry/clauses';
 import { entriesOf, ownWords } from '@/entry/puts';
 import type { SpokenLine } from '@/entry/talk/listen';
+import { momentsOf } from '@/entry/talk/moments';
 import { type Decision, isKept, nextWaiting, type SortRow, sortRows, surerThan } from '@/entry/talk/sorting';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -21,7 +24,7 @@ export interface Sorting {
   readonly row: SortRow | null;
   readonly pick: (key: string) => void;
   /** Takes new talk in hand; what was decided of the same words before holds. */
-  readonly hear: (name: string, lines: readonly SpokenLine[]) => void;
+  readonly hear: (name: string, lines: readonly SpokenLine[], film: string) => void;
   readonly putAway: () => void;
   readonly accept: (row: SortRow, instead?: readonly EntryItem[]) => void;
   readonly acceptSurer: (least: number) => void;
@@ -78,17 +81,32 @@ export function useSorting(): Sorting {
     );
   };
   const findings = useRef(new Map<string, string>());
-  const enter = (items: readonly EntryItem[], key: string | null): boolean => {
-    const entries = entriesOf(items, store.snapshot().records, {
-      at: new Date().toISOString(),
-      place: null,
-      visit: visit?.id ?? null,
-      seamLengthMm: (seam) => plan?.seams.get(seam)?.lengthMm ?? 0,
-    });
-    const result = store.put(entries);
+  /** Enters what rows say, each with its moment in the film. */
+  const enter = (told: readonly { readonly row: SortRow; readonly items: readonly EntryItem[] }[]): boolean => {
+    const at = new Date().toISOString();
+    const { records } = store.snapshot();
+    const seamLengthMm = (seam: string) => plan?.seams.get(seam)?.lengthMm ?? 0;
+    return enterPuts(
+      told.map(({ row: of, items }) => ({
+        row: of,
+        puts: entriesOf(items, records, { at, place: null, visit: visit?.id ?? null, seamLengthMm }),
+      })),
+      at,
+    );
+  };
+  const enterPuts = (told: readonly { readonly row: SortRow; readonly puts: readonly EntryPut[] }[], at: string) => {
+    const named = told.map(({ row: of, puts }) => ({
+      row: of,
+      puts: puts.map((p) => ({ ...p, id: p.id ?? uuidv7() })),
+    }));
+    const moments = named.flatMap(({ row: of, puts }) => momentsOf(talk!.film, of, puts, at));
+    const result = store.put([...named.flatMap((n) => n.puts), ...moments]);
     if (!result.ok) toast(result.message);
-    const at = entries.findIndex((e) => e.kind === 'finding');
-    if (result.ok && key !== null && at >= 0) findings.current.set(key, result.ids[at]!);
+    else
+      for (const { row: of, puts } of named) {
+        const finding = puts.find((p) => p.kind === 'finding');
+        if (finding) findings.current.set(of.key, finding.id);
+      }
     return result.ok;
   };
   return {
@@ -97,10 +115,10 @@ export function useSorting(): Sorting {
     rows,
     row,
     pick: setPicked,
-    hear: (name, heard) => {
+    hear: (name, heard, film) => {
       acts.current = [];
       setPicked(null);
-      hold({ name, lines: heard, decisions: talk?.decisions ?? {} });
+      hold({ name, film: talk?.film ?? film, lines: heard, decisions: talk?.decisions ?? {} });
     },
     putAway: () => {
       acts.current = [];
@@ -112,17 +130,11 @@ export function useSorting(): Sorting {
         toast('No record holds that as it stands: say it otherwise, keep it as a note, or drop it.');
         return;
       }
-      if (enter(items, of.key)) decideAll([of.key], 'taken', true);
+      if (enter([{ row: of, items }])) decideAll([of.key], 'taken', true);
     },
     acceptSurer: (least) => {
       const sure = surerThan(rows, least);
-      if (
-        sure.length > 0 &&
-        enter(
-          sure.map((r) => r.item!),
-          null,
-        )
-      )
+      if (sure.length > 0 && enter(sure.map((r) => ({ row: r, items: [r.item!] }))))
         decideAll(
           sure.map((r) => r.key),
           'taken',
@@ -131,9 +143,8 @@ export function useSorting(): Sorting {
     },
     decide: (of, decision) => decideAll([of.key], decision, false),
     note: (of, zone) => {
-      const result = store.put([ownWords(zone, of.text, new Date().toISOString())]);
-      if (result.ok) decideAll([of.key], 'noted', true);
-      else toast(result.message);
+      const at = new Date().toISOString();
+      if (enterPuts([{ row: of, puts: [ownWords(zone, of.text, at)] }], at)) decideAll([of.key], 'noted', true);
     },
     findingOf: (of) => findings.current.get(of.key) ?? null,
     undo: () => {

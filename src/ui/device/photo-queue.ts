@@ -103,12 +103,13 @@ class PhotoQueue {
     void this.run();
   }
 
-  /** Takes files in the order given; each is on the device before it counts as taken. */
+  /** Takes files in the order given; each is on the device before it counts as taken. Returns the ids of their records. */
   async add(
     inspection: string,
     files: readonly File[],
     { zone = null, finding = null, seam = null }: PhotoAbout = {},
-  ): Promise<void> {
+  ): Promise<string[]> {
+    const ids: string[] = [];
     const last = await device()
       .photos.orderBy('order')
       .last()
@@ -134,9 +135,11 @@ class PhotoQueue {
       } catch {
         this.unkept.set(row.id, row);
       }
+      ids.push(row.id);
       this.set({ photos: [...this.state.photos, shown(row)], unkept: this.unkept.size });
     }
     void this.run();
+    return ids;
   }
 
   /** Takes a picture out that has not been sent. */

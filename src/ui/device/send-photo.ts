@@ -1,4 +1,5 @@
 import type { PhotoRow } from './device-store';
+import { type Answered, sendInParts } from './send-in-parts';
 
 export interface StoredPhoto {
   readonly sha256: string;
@@ -29,16 +30,7 @@ export async function shaOf(bytes: Blob): Promise<string> {
 
 const hex = (bytes: Uint8Array) => [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
 
-async function call(
-  url: string,
-  init?: RequestInit,
-): Promise<{ status: number; body: Record<string, unknown> } | null> {
-  const response = await fetch(url, init).catch(() => null);
-  if (!response) return null;
-  return { status: response.status, body: await response.json().catch(() => ({})) };
-}
-
-function verdict(answer: { status: number; body: Record<string, unknown> } | null): PhotoAnswer {
+function verdict(answer: Answered): PhotoAnswer {
   if (answer && String(answer.body.reason).startsWith('store-'))
     return { ok: false, why: 'store', message: String(answer.body.message) };
   if (!answer || answer.status >= 500 || answer.status === 429) return { ok: false, why: 'offline' };
@@ -61,24 +53,5 @@ export async function sendPhoto(
   aborted: () => boolean = () => false,
 ): Promise<PhotoAnswer> {
   const url = `/api/v1/inspections/${row.inspection}/uploads/${row.origin}`;
-  const state = await call(url);
-  if (state?.status !== 200 || state.body.ok === true) return verdict(state);
-  const have = new Set(state.body.parts as number[]);
-  const parts = Math.max(1, Math.ceil(row.bytes.size / PART_BYTES));
-  for (let i = 0; i < parts; i++) {
-    if (aborted()) return { ok: false, why: 'offline' };
-    progress(i / parts);
-    if (have.has(i)) continue;
-    const body = row.bytes.slice(i * PART_BYTES, (i + 1) * PART_BYTES);
-    const sent = await call(`${url}?part=${i}`, { method: 'PUT', body });
-    if (sent?.status !== 200) return verdict(sent);
-  }
-  progress(0.95);
-  return verdict(
-    await call(url, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ parts }),
-    }),
-  );
+  return verdict(await sendInParts(url, row.bytes, PART_BYTES, { progress, aborted }));
 }

@@ -4,6 +4,7 @@ import type { Block } from '@/report/block';
 import type { Wording } from '@/words/vocabulary';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 import { BandList, Headline } from './band-blocks';
+import { FilmBlock } from './film-block';
 import { FindingGroups } from './finding-block';
 import { Losses } from './losses-block';
 import { PictureGrid } from './picture-block';
@@ -15,6 +16,7 @@ export interface Around {
   readonly plan: Plan;
   readonly wording: Wording;
   readonly photos: string;
+  readonly films: string;
 }
 
 type Drawn = { readonly [K in Block['kind']]: (block: Extract<Block, { kind: K }>, around: Around) => ReactNode };
@@ -96,7 +98,8 @@ const DRAWN: Drawn = {
   bands: (b) => <BandList block={b} />,
   losses: (b) => <Losses block={b} />,
   plan: (b, { plan, wording }) => <PlanBlock block={b} plan={plan} wording={wording} />,
-  findings: (b, { plan, photos }) => <FindingGroups block={b} plan={plan} photos={photos} />,
+  findings: (b, { plan, photos, films }) => <FindingGroups block={b} plan={plan} photos={photos} films={films} />,
+  film: (b, { photos, films }) => <FilmBlock block={b} photos={photos} films={films} />,
   pictures: (b, { photos }) => <PictureGrid pictures={b.pictures} photos={photos} />,
 };
 

@@ -3,26 +3,48 @@ import { pathOf } from '@/core/body/outline-path';
 import { type Plan, toSheet } from '@/core/body/plan';
 import type { Zone } from '@/core/body/zone';
 import type { FindingRow } from '@/report/block';
+import { filmTime } from '@/words/film-time';
 import { PinHead } from '../glyphs';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 import type { BlockOf } from './blocks';
+import { MomentLink } from './moment-link';
 import { Picture } from './picture-block';
 
 /** Every finding with its place, extent, evidence and pictures, view by view. */
-export function FindingGroups({ block, plan, photos }: { block: BlockOf<'findings'>; plan: Plan; photos: string }) {
+export function FindingGroups({
+  block,
+  plan,
+  photos,
+  films,
+}: {
+  block: BlockOf<'findings'>;
+  plan: Plan;
+  photos: string;
+  films: string;
+}) {
   return block.groups.map(({ title, findings }) => (
     <div key={title}>
       <h3 className="border-b-2 border-ink pb-1 font-bold">{title}</h3>
       <ol>
         {findings.map((f) => (
-          <Item key={f.id} finding={f} zone={plan.zones.get(f.zone)} photos={photos} />
+          <Item key={f.id} finding={f} zone={plan.zones.get(f.zone)} photos={photos} films={films} />
         ))}
       </ol>
     </div>
   ));
 }
 
-function Item({ finding: f, zone, photos }: { finding: FindingRow; zone: Zone | undefined; photos: string }) {
+function Item({
+  finding: f,
+  zone,
+  photos,
+  films,
+}: {
+  finding: FindingRow;
+  zone: Zone | undefined;
+  photos: string;
+  films: string;
+}) {
   return (
     <li
       id={`finding-${f.number}`}
@@ -41,6 +63,15 @@ function Item({ finding: f, zone, photos }: { finding: FindingRow; zone: Zone | 
           <p key={line}>{line}</p>
         ))}
         <p className="text-sm text-soft">{f.aside}</p>
+        {f.moments && f.moments.length > 0 && (
+          <p className="mt-1 flex flex-wrap gap-2">
+            {f.moments.map((m) => (
+              <MomentLink key={`${m.film} ${m.fromS}`} moment={m} films={films} className="btn btn-small">
+                In the film at {filmTime(m.fromS)}
+              </MomentLink>
+            ))}
+          </p>
+        )}
         {f.pictures.length > 0 && (
           <ul className="mt-2 flex flex-wrap gap-2">
             {f.pictures.map((p) => (

@@ -26,7 +26,7 @@ function render(
   });
   if (!taken.ok) throw new Error(taken.reason);
   const html = renderToStaticMarkup(
-    <ReportView snapshot={taken.snapshot} wording={wording} unit={unit} photos="/p" state="sealed" />,
+    <ReportView snapshot={taken.snapshot} wording={wording} unit={unit} photos="/p" films="/f" state="sealed" />,
   );
   return { html, text: html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') };
 }

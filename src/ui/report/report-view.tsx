@@ -4,15 +4,17 @@ import { Blocks } from './blocks';
 export interface ReportViewProps extends ReportInput {
   /** Address of a picture, without the size: the size and nothing else is added. */
   readonly photos: string;
+  /** Address of kept films, without the hash. */
+  readonly films: string;
 }
 
 /** What a bidder reads: summary first, then every finding with its place and pictures, then what was not seen. */
-export function ReportView({ photos, ...input }: ReportViewProps) {
+export function ReportView({ photos, films, ...input }: ReportViewProps) {
   const parts = reportParts(input);
   if (!parts) return <p className="p-6">This report names no car that this program can draw.</p>;
   const { plan, wording, sections } = parts;
   const [first, ...rest] = sections;
-  const around = { plan, wording, photos };
+  const around = { plan, wording, photos, films };
   return (
     <article className="mx-auto grid max-w-4xl gap-8 px-4 py-6">
       <header className="grid gap-4">

@@ -3,6 +3,7 @@ import { car } from './car';
 import { claim } from './claim';
 import { colour } from './colour';
 import { dated } from './dated';
+import { film } from './film';
 import { finding } from './finding';
 import { fluid } from './fluid';
 import { gap } from './gap';
@@ -11,6 +12,7 @@ import { log } from './log';
 import { look } from './look';
 import { mark } from './mark';
 import { mech } from './mech';
+import { moment } from './moment';
 import { number } from './number';
 import { paper } from './paper';
 import { part } from './part';
@@ -39,6 +41,7 @@ export const KIND_WORDS = {
   claim,
   colour,
   dated,
+  film,
   finding,
   fluid,
   gap,
@@ -47,6 +50,7 @@ export const KIND_WORDS = {
   look,
   mark,
   mech,
+  moment,
   number,
   paper,
   part,

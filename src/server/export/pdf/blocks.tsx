@@ -3,6 +3,7 @@ import { Fragment, type ReactNode } from 'react';
 import type { Plan } from '@/core/body/plan';
 import type { Block } from '@/report/block';
 import { capital } from '@/words/capital';
+import { filmTime } from '@/words/film-time';
 import { BandRows, Headline } from './bands';
 import { FindingGroups } from './findings';
 import { LossesOnPaper } from './losses';
@@ -118,6 +119,27 @@ const DRAWN: Drawn = {
   losses: (b) => <LossesOnPaper {...b} />,
   plan: (b, { plan }) => <PlanFigureOnPaper block={b} plan={plan} />,
   findings: (b, { pictureFile }) => <FindingGroups {...b} pictureFile={pictureFile} />,
+  film: (b) => (
+    <View>
+      <T style={{ marginBottom: 3 }}>
+        {`${b.name}${b.lengthS ? `, ${filmTime(b.lengthS)}` : ''}${b.drawn ? ' (drawn)' : ''}. ${
+          b.sha256
+            ? `Kept with the report as SHA-256 ${b.sha256}; it opens on the report’s page.`
+            : `To be seen at ${b.link}`
+        }`}
+      </T>
+      {b.chapters.map((c, n) => (
+        <View key={n}>
+          <T style={[s.bold, { marginTop: 3 }]}>{c.title}</T>
+          {c.moments.map((m) => (
+            <T key={m.id} style={{ fontSize: 8.5 }}>
+              {`${filmTime(m.fromS)}  “${m.words}”${m.finding === null ? '' : `  (finding ${m.finding})`}`}
+            </T>
+          ))}
+        </View>
+      ))}
+    </View>
+  ),
   pictures: (b, { pictureFile }) => <Pictures pictures={b.pictures} pictureFile={pictureFile} />,
 };
 

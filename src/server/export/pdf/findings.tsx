@@ -1,5 +1,6 @@
 import { Text, View } from '@react-pdf/renderer';
 import type { Block, FindingRow } from '@/report/block';
+import { filmTime } from '@/words/film-time';
 import { type PictureFile, Pictures } from './pictures';
 import { LINE, s } from './styles';
 import { Stamp, T } from './text';
@@ -18,6 +19,9 @@ function Row({ finding: f, pictureFile }: { finding: FindingRow; pictureFile: Pi
             <T key={line}>{line}</T>
           ))}
           <T style={s.soft}>{f.aside}</T>
+          {f.moments && f.moments.length > 0 && (
+            <T style={s.soft}>{`In the film at ${f.moments.map((m) => filmTime(m.fromS)).join(', ')}.`}</T>
+          )}
         </View>
       </View>
       {f.pictures.length > 0 && (

@@ -1,8 +1,6 @@
+import { momentsAround } from '@/core/film/moments-around';
 import { greyOf, sharpness } from '@/core/image/sharpness';
 
-/** A still is looked for so far either side of the moment, in so many places. */
-const EITHER_SIDE_S = 1;
-const PLACES = 7;
 /** Frames are weighed at this width: sharpness needs no more. */
 const WEIGHED_PX = 480;
 const QUALITY = 0.92;
@@ -32,14 +30,6 @@ const drawn = (video: HTMLVideoElement, width: number): HTMLCanvasElement => {
   canvas.getContext('2d', { willReadFrequently: true })!.drawImage(video, 0, 0, canvas.width, canvas.height);
   return canvas;
 };
-
-/** The moments at which a still may be taken, the wanted one first. */
-export function momentsAround(atS: number, lengthS: number): readonly number[] {
-  const step = (2 * EITHER_SIDE_S) / (PLACES - 1);
-  const all = Array.from({ length: PLACES }, (_x, i) => atS - EITHER_SIDE_S + i * step);
-  const within = [...new Set(all.map((t) => Math.min(Math.max(0, t), Math.max(0, lengthS - 0.05))))];
-  return within.sort((a, b) => Math.abs(a - atS) - Math.abs(b - atS));
-}
 
 /**
  * The sharpest frame of a film within a second either side of a moment, as a picture in the film's own size, named by its

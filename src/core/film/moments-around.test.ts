@@ -1,4 +1,4 @@
-import { momentsAround } from './film-stills';
+import { momentsAround } from './moments-around';
 
 describe('the moments at which a still is looked for', () => {
   it('lie within a second either side, the wanted one first', () => {
