@@ -8,7 +8,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 /** Rooms of the core, each calling those before it. */
 const CORE = [
-  ['body', 'stats', 'units', 'time', 'people', 'balance', 'film'],
+  ['body', 'stats', 'units', 'time', 'people', 'balance', 'film', 'program'],
   ['image'],
   ['catalogue', 'dial'],
   ['kinds'],
@@ -22,7 +22,7 @@ const CORE = [
   ['running', 'identity'],
   ['claims'],
   ['csv', 'judge'],
-  ['yard'],
+  ['yard', 'prepare', 'days'],
   ['grade'],
   ['population', 'calibration'],
 ];

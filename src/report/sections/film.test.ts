@@ -32,6 +32,7 @@ const records = [
   moment(13, 9.6, 3, 'roof', 'a dent in the roof'),
   moment(14, 12, 2, null, 'as I said'),
   moment(15, 20, 2, 'hood', 'back at the hood'),
+  moment(17, 20, 2, 'hood', 'back at the hood'),
 ];
 const view = (own: readonly AnyRecord[]): SectionView<object> => {
   const car = kindOf('car').schema.parse(carBody) as SectionView<object>['car'];
@@ -100,6 +101,7 @@ it('publishes no words that became a withheld finding or a record that is gone',
     'one small chip',
     'moving on to the hood',
     'as I said',
+    'back at the hood',
     'back at the hood',
   ]);
 });

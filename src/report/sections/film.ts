@@ -19,7 +19,11 @@ function chaptersOf(
   const chapters: { zone: string | null; title: string; moments: Chapters[number]['moments'][number][] }[] = [];
   for (const { id, body } of [...moments].sort((a, b) => a.body.fromS - b.body.fromS)) {
     const last = chapters.at(-1);
+    const said = last?.moments.at(-1);
     const row = { id, fromS: body.fromS, toS: body.toS, words: body.words, finding: numbers.get(body.of) ?? null };
+    // Two figures said in one breath are one moment.
+    if (said?.fromS === body.fromS && said.words === body.words && (row.finding ?? said.finding) === said.finding)
+      continue;
     if (last && (body.zone === null || body.zone === last.zone)) last.moments.push(row);
     else
       chapters.push({

@@ -47,7 +47,7 @@ export function FilmPane({
                 disabled={wantStills === 0 || !!busy}
                 onClick={() => film.stills(video.current)}
               >
-                {wantStills === 0 ? 'All have pictures' : `Stills of all ${wantStills}`}
+                {`Stills of all${wantStills === 0 ? '' : ` ${wantStills}`}`}
               </button>
             </div>
           )}
