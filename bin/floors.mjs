@@ -24,6 +24,7 @@ const CORE = [
   ['csv', 'judge'],
   ['yard', 'prepare', 'days'],
   ['grade'],
+  ['cost'],
   ['population', 'calibration'],
 ];
 

@@ -59,9 +59,15 @@ export function anewOf(zone: Place, aspect: Aspect, table: WorkTable): number {
 /** Reckoned once for every zone of a plan and table. */
 const KNOWN = new WeakMap<WorkTable, WeakMap<Place, Map<Aspect, number>>>();
 
+/** What redoing an aspect of a place is: the first row of the table that fits it; absent where none does. */
+export const anewRowOf = (
+  zone: Pick<Zone, 'slug' | 'view'>,
+  aspect: Aspect,
+  table: WorkTable,
+): AnewRow | undefined => table.anew.find((r) => fits(r, aspect, partOf(zone.slug), zone));
+
 function reckonAnew(zone: Place, aspect: Aspect, table: WorkTable): number {
-  const part = partOf(zone.slug);
-  const row = table.anew.find((r) => fits(r, aspect, part, zone));
+  const row = anewRowOf(zone, aspect, table);
   if (!row) return 0;
   return effortOf(row.remedy, table) * (row.times + row.perM2 * zone.areaM2) * bearing(zone, aspect, table);
 }
@@ -76,7 +82,7 @@ export function takesOf(finding: Pick<Finding, 'flaw' | 'where'>): Takes {
 }
 
 /** How much more than a typical one a finding takes, by number and by size or share of the place. */
-function extentOf(finding: Told, grows: Takes['grows'], table: WorkTable): number {
+export function extentOf(finding: Told, grows: Takes['grows'], table: WorkTable): number {
   const { many, extent } = table;
   const { count } = finding;
   if (grows === 'once') return 1;

@@ -1,0 +1,141 @@
+import { z } from 'zod';
+import { REMEDY_IDS, type RemedyId, type RemedyRow, remedySchema } from '../catalogue/remedies';
+import { defineTable } from '../model/table';
+
+/** Work that follows from other work and is no remedy of a fault by itself. */
+export const SHARED_IDS = ['blend', 'respray', 'off-and-on'] as const;
+export type SharedId = (typeof SHARED_IDS)[number];
+/** Anything that is done. */
+export type WorkId = RemedyId | SharedId;
+/** What is decided of a thing: a piece of work, or that it stays and is said. */
+export const DECISIONS = ['leave', ...REMEDY_IDS] as const;
+export type Decision = (typeof DECISIONS)[number];
+
+export const HAVINGS = ['available', 'scarce', 'none'] as const;
+export type Having = (typeof HAVINGS)[number];
+
+const positive = z.number().nonnegative();
+const share = z.number().min(0).max(1);
+/** Low, likely, high. */
+const triple = z.tuple([positive, positive, positive]);
+
+export const costSchema = z.object({
+  source: z.string(),
+  /** Days that pass before a piece of work can be begun or its parts are there. */
+  waitsDays: z.record(z.enum([...REMEDY_IDS, ...SHARED_IDS]), positive),
+  /** Work that follows from other work. */
+  shared: z.record(z.enum(SHARED_IDS), remedySchema),
+  /** Parts by how they are to be had: what their price is multiplied by, and days more to wait. */
+  having: z.record(z.enum(HAVINGS), z.object({ times: positive, waitsDays: positive })),
+  /** Panels painted together: from so many on, this share of their sum. */
+  together: z.object({ from: z.number().int().positive(), share }),
+  /** Standard deviation of the logarithm of what a trade takes against its estimate, the same for all its jobs on a car. */
+  tradeSd: positive,
+  /** Filler that may lie over rust: the chance that it does where a panel is filled, and what is then redone, in times. */
+  overRust: z.object({ chance: share, steelOnly: z.boolean() }),
+  /** Work whose extent shows only when it is begun: its hours are multiplied by a draw between these. */
+  unsure: z.object({ remedies: z.array(z.enum(REMEDY_IDS)), times: triple }),
+  /** A neighbour is blended where the colour is metallic, or faded by this share of the panel. */
+  fadedFrom: share,
+  /** The works' paint is kept where it is the works' with this chance. */
+  factoryFrom: share,
+  /** Hours a day that a shop works on one car. */
+  hoursPerDay: z.number().positive(),
+  /** What a car is expected to fetch by its grade, as a share of what it would at the grade below. */
+  price: z.object({
+    at: positive,
+    curve: z.array(z.tuple([z.number().min(0).max(100), positive])).min(2),
+  }),
+});
+export type CostTable = z.infer<typeof costSchema>;
+
+const shared = (trades: RemedyRow['trades'], hours: RemedyRow['hours'], parts: number): RemedyRow => ({
+  trades,
+  hours,
+  parts: [parts, parts, parts],
+});
+
+/** How long things wait, what is shared between jobs, and how far estimates of work turn out to miss. */
+export const costTable = defineTable<CostTable>({
+  stored: 'cost',
+  schema: costSchema as z.ZodType<CostTable>,
+  defaults: {
+    source: 'house starting values, money in Vennor crowns',
+    waitsDays: {
+      clean: 0,
+      polish: 0,
+      'touch-in': 0,
+      'dent-out': 3,
+      spot: 7,
+      refinish: 14,
+      'strip-refinish': 28,
+      're-plate': 42,
+      'polish-metal': 14,
+      'patch-outer': 21,
+      'lower-piece': 28,
+      sill: 42,
+      'floor-section': 28,
+      'load-path': 56,
+      adjust: 0,
+      hinges: 7,
+      pane: 14,
+      seal: 7,
+      'seat-cover': 28,
+      headliner: 21,
+      'top-cover': 28,
+      'trim-piece': 14,
+      refit: 0,
+      tire: 3,
+      'gasket-above': 7,
+      'gasket-below': 14,
+      'brake-axle': 7,
+      window: 14,
+      'small-electrical': 14,
+      'engine-rebuild': 98,
+      test: 3,
+      blend: 0,
+      respray: 70,
+      'off-and-on': 0,
+    },
+    shared: {
+      blend: shared(['paint'], [1.5, 2.5, 4], 25),
+      respray: shared(['body', 'paint'], [120, 180, 300], 2200),
+      'off-and-on': shared(['body'], [0.5, 1, 2], 5),
+    },
+    having: {
+      available: { times: 1, waitsDays: 0 },
+      scarce: { times: 2.5, waitsDays: 90 },
+      none: { times: 6, waitsDays: 180 },
+    },
+    together: { from: 3, share: 0.75 },
+    tradeSd: 0.15,
+    overRust: { chance: 0.45, steelOnly: true },
+    unsure: {
+      remedies: [
+        'strip-refinish',
+        'patch-outer',
+        'lower-piece',
+        'sill',
+        'floor-section',
+        'load-path',
+        'engine-rebuild',
+      ],
+      times: [0.9, 1, 1.9],
+    },
+    fadedFrom: 0.2,
+    factoryFrom: 0.5,
+    hoursPerDay: 6,
+    price: {
+      at: 60,
+      curve: [
+        [0, 0.12],
+        [20, 0.28],
+        [40, 0.58],
+        [60, 1],
+        [80, 1.7],
+        [95, 2.9],
+        [100, 3.4],
+      ],
+    },
+  },
+});

@@ -1,0 +1,31 @@
+import type { Zone } from '../body/zone';
+import { flawById } from '../catalogue/flaws/by-id';
+import type { Family } from '../catalogue/flaws/flaw';
+import type { RemedyId } from '../catalogue/remedies';
+import type { Finding } from '../kinds/finding';
+
+/** Something about a car that could be put right. */
+export interface Thing {
+  /** The record's id, or a name that stays the same while it stands: `works:clock`, `leak:engine.pan`. */
+  readonly key: string;
+  readonly sort: 'finding' | 'function' | 'leak' | 'piece' | 'tire' | 'hang';
+  readonly zone: Zone;
+  /** Of the car's catalogue: the flaw of a finding, the function, the place of the leak graph, the piece. */
+  readonly of: string;
+  readonly family: Family;
+  readonly finding: Finding | null;
+  /** What fits it and how much of it, where no finding is to be asked. */
+  readonly remedy: RemedyId | null;
+  readonly times: number;
+}
+
+export const ofFinding = (key: string, finding: Finding, zone: Zone): Thing => ({
+  key,
+  sort: 'finding',
+  zone,
+  of: finding.flaw,
+  family: flawById(finding.flaw).family,
+  finding,
+  remedy: null,
+  times: 1,
+});
