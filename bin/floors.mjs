@@ -22,8 +22,9 @@ const CORE = [
   ['running', 'identity'],
   ['claims'],
   ['csv', 'judge'],
-  ['yard', 'prepare', 'days'],
+  ['yard', 'days'],
   ['grade'],
+  ['prepare'],
   ['cost'],
   ['population', 'calibration'],
 ];

@@ -85,5 +85,7 @@ export function recordsOfLot(
   if (lot.pieces) sayPieces(visit, car, lot.pieces);
   if (lot.papers) enterPapers(visit, lot.papers);
   if (lot.run) enterRun(visit, car, lot.run, lot.number);
+  if (lot.worth)
+    visit.put('worth', { ...lot.worth, currency: 'VK', source: 'the office, by sales of before', at: visit.at() });
   return { visit, orders, film: film === null ? null : { film, pictured } };
 }

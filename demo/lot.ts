@@ -78,6 +78,8 @@ export interface DemoLot {
   readonly run?: DemoRun;
   /** Its numbers, dates, papers and parts. */
   readonly papers?: DemoPapers;
+  /** What the house expects of it, VK, what it may spend before the sale and the days for it. */
+  readonly worth?: { readonly expected: number; readonly budget: number; readonly days: number };
   /** Somebody walked round it with a telephone, talking (demo/film). */
   readonly filmed?: true;
   /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */

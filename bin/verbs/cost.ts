@@ -1,9 +1,9 @@
 import { TRADES, type Trade } from '@/core/catalogue/remedies';
 import { costOf, drawInputOf, jobCost, ratesOf, type Wishes, workOf } from '@/core/cost/cost';
-import { costTable } from '@/core/cost/cost-table';
 import { csvRows, numberOrNull } from '@/core/csv/rows';
 import { DEFAULT_TABLES } from '@/core/grade/all-tables';
 import { judge } from '@/core/judge/judge';
+import { costTable } from '@/core/work/cost-table';
 import { bundleAt, onYear, planFor } from '../bundles';
 import { readText } from '../files';
 import { Refusal, Usage } from '../refusals';

@@ -186,6 +186,7 @@ export const LOT_01: DemoLot = {
     keeper: [66, 74],
     says: 'Honest: resprayed over a repaired quarter, waves and chips, tired brightwork and glass, sound below as far as it could be seen. Better than most of its age.',
   },
+  worth: { expected: 46000, budget: 4000, days: 30 },
   dueInDays: 2,
   keeper: 'Ilse Brandvik',
   lent: true,

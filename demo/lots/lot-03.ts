@@ -70,6 +70,7 @@ export const LOT_03: DemoLot = {
     keeper: [56, 66],
     says: 'Honest at its lower edge: aluminium swelling at the door bottoms, a small hole in the bulkhead, worn seats; it works.',
   },
+  worth: { expected: 21000, budget: 2500, days: 30 },
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   lent: true,

@@ -107,6 +107,7 @@ export const LOT_08: DemoLot = {
     keeper: [28, 40],
     says: 'Project: a front rail has lost its strength, which caps it; the engine does not turn, floors and sills are through, lamps are missing, doors are stuck.',
   },
+  worth: { expected: 38000, budget: 3000, days: 30 },
   dueInDays: 3,
   keeper: 'Ilse Brandvik',
   lent: true,

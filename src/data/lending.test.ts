@@ -52,6 +52,7 @@ beforeAll(async () => {
     film,
     moment(withheld, 'a dent that nobody may know of'),
     moment(open, 'a dent in the roof'),
+    put('worth', { expected: 42_000, at: AT }),
   );
   other = await house.readyLot();
 });
@@ -76,10 +77,11 @@ it('shows of a lent lot all but what is withheld: findings, their pictures, thei
   const lines = await logOf(db, house.viewer, ids.inspectionId);
   expect(JSON.stringify(lines)).not.toContain('consignor wishes it');
   expect(JSON.stringify(lines)).not.toContain('nobody may know');
+  expect(JSON.stringify(lines)).not.toContain('42000');
   expect(lines).toHaveLength(8);
   expect(await withheldCount(db, house.viewer, ids.inspectionId)).toBe(1);
   // The verdict on the log is that of the whole of it.
-  expect(await logVerdict(db, house.viewer, ids.inspectionId)).toMatchObject({ whole: true, lines: 12 });
+  expect(await logVerdict(db, house.viewer, ids.inspectionId)).toMatchObject({ whole: true, lines: 13 });
   expect(await currentInspection(db, house.viewer, other.lotId)).toBeNull();
 });
 

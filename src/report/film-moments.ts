@@ -17,7 +17,9 @@ export function momentsByRecord(records: readonly AnyRecord[]): ReadonlyMap<stri
     const film = films.get(body.film);
     if (!film) continue;
     const { sha256, link } = film;
-    found.set(body.of, [...(found.get(body.of) ?? []), { film: body.film, sha256, link, fromS: body.fromS }]);
+    const held = found.get(body.of) ?? [];
+    if (held.some((m) => m.film === body.film && m.fromS === body.fromS)) continue;
+    found.set(body.of, [...held, { film: body.film, sha256, link, fromS: body.fromS }]);
   }
   for (const moments of found.values()) moments.sort((a, b) => a.fromS - b.fromS);
   return found;

@@ -21,10 +21,10 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
           .flatMap((r) => kindOf(kind).pictures?.(bodyWithDefaults(kind, r.body) as never) ?? []),
       ),
     );
-  const [shown, hiddenOnly] = [named((id) => !hidden.has(id)), named((id) => hidden.has(id))];
+  const [open, hiddenOnly] = [named((id) => !hidden.has(id)), named((id) => hidden.has(id))];
   const photos = (bundle.records.photo ?? []).filter(
     (p) =>
-      !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)) && (!hiddenOnly.has(p.id) || shown.has(p.id)),
+      !(typeof p.body.finding === 'string' && hidden.has(p.body.finding)) && (!hiddenOnly.has(p.id) || open.has(p.id)),
   );
   // Words of a film are told with the record that they became, and only while it is told.
   const told = new Set(
@@ -33,6 +33,15 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
   const moments = (bundle.records.moment ?? []).filter(
     (m) => told.has(String(m.body.of)) && told.has(String(m.body.film)),
   );
+  // What the house would spend stays its own; what it decided of work is told where the estimate is.
+  const shown = (bundle.records.worth ?? []).some((w) => w.body.shown === true);
+  const remedies = shown ? (bundle.records.remedy ?? []).filter((r) => !hidden.has(String(r.body.of))) : [];
+  const worths = shown
+    ? (bundle.records.worth ?? []).map((w) => ({
+        ...w,
+        body: { ...w.body, expected: null, budget: null, days: null, source: '' },
+      }))
+    : [];
   const shas = new Set(photos.map((p) => p.body.sha256));
   return {
     ...bundle,
@@ -42,6 +51,8 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
       ...(findings.length > 0 && { finding: findings.filter((f) => !hidden.has(f.id)) }),
       ...(bundle.records.photo && { photo: photos }),
       ...(bundle.records.moment && { moment: moments }),
+      ...(bundle.records.remedy && { remedy: remedies }),
+      ...(bundle.records.worth && { worth: worths }),
     },
     photos: bundle.photos.filter((p) => shas.has(p.sha256)),
   };

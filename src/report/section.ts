@@ -20,6 +20,8 @@ export interface ToSeal {
   /** The numbers that both rest on. */
   readonly tables: Tables;
   readonly records: readonly AnyRecord[];
+  /** Year on which ages are reckoned. */
+  readonly onYear: number;
 }
 
 /** What a section is shown from: what was sealed, and nothing computed anew. */

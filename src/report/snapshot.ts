@@ -97,7 +97,7 @@ export function takeSnapshot(input: SnapshotInput, judged: Judgement | null = nu
   const tables = input.tables ?? DEFAULT_TABLES;
   const judgement = judged ?? judge({ plan, records: read.records, tables });
   const grade = gradeCar(judgement, input.onYear, tables);
-  const from = { judgement, grade, tables, records: read.records };
+  const from = { judgement, grade, tables, records: read.records, onYear: input.onYear };
   const { bundle } = input;
   return {
     ok: true,

@@ -15,8 +15,10 @@ export function placeAt(path: readonly string[]): { readonly at: PlacePath; read
     return chapter === undefined || isChapter(chapter)
       ? { at: { place: slug, chapter: chapter ?? null }, moved: false }
       : null;
-  if (chapter !== undefined) return null;
-  if (PLACES.some((p) => p.slug === slug)) return { at: { place: slug, chapter: null }, moved: false };
+  const own = PLACES.find((p) => p.slug === slug);
+  if (chapter !== undefined)
+    return own?.tabs?.some((t) => t.slug === chapter) ? { at: { place: slug, chapter }, moved: false } : null;
+  if (own) return { at: { place: slug, chapter: null }, moved: false };
   // Until the chapters moved into Evidence, pictures were at "photos" and each stood by itself.
   const was = slug === 'photos' ? 'pictures' : slug;
   return isChapter(was) ? { at: { place: 'evidence', chapter: was }, moved: true } : null;

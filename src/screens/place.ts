@@ -18,6 +18,8 @@ export interface Place {
   readonly Screen: ComponentType<PlaceProps>;
   /** What the server loads for it, by a name of server/place-loads.ts. */
   readonly loads?: string;
+  /** Tabs beside its first, which is called as the place is. */
+  readonly tabs?: readonly { readonly slug: string; readonly name: string; readonly Screen: ComponentType }[];
 }
 
 /** What a chapter of Evidence says of itself before it is opened. */

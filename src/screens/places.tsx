@@ -4,6 +4,7 @@ import { Intake } from './intake/intake';
 import type { Place } from './place';
 import { ReportPlace } from './report/report-place';
 import { Walk } from './walk/walk';
+import { Work } from './work/work';
 
 /** The five places of a lot, never more: the bar fits a phone and a thumb. What there is to tell goes into chapters. */
 export const PLACES: readonly Place[] = [
@@ -11,6 +12,12 @@ export const PLACES: readonly Place[] = [
   { slug: 'walk', name: 'Walk', Icon: Footprints, Screen: Walk },
   // Its summary and its chapters (chapters.ts) are framed by lot-place.tsx.
   { slug: 'evidence', name: 'Evidence', Icon: Layers, Screen: () => null },
-  { slug: 'grade', name: 'Grade', Icon: Scale, Screen: Grade },
+  {
+    slug: 'grade',
+    name: 'Grade',
+    Icon: Scale,
+    Screen: Grade,
+    tabs: [{ slug: 'work', name: 'Work', Screen: Work }],
+  },
   { slug: 'report', name: 'Report', Icon: BookOpenCheck, Screen: ReportPlace, loads: 'release' },
 ];

@@ -3,6 +3,10 @@ import type { TableName } from '@/core/grade/all-tables';
 /** What each table of numbers is called, and what hangs on it. */
 export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; readonly says: string }>> = {
   grade: { name: 'Grade', says: 'Lenses, curves, bands and rules by which a car is graded.' },
+  cost: {
+    name: 'Cost',
+    says: 'How long work waits, what jobs share, how far estimates miss, and what a car fetches by its grade.',
+  },
   work: { name: 'Work', says: 'Hours, parts, trades and rates of putting right.' },
   yardstick: {
     name: 'Yardstick',

@@ -7,8 +7,8 @@ import { aspectOf } from '../coverage/coverage';
 import { DEFAULT_TABLES } from '../grade/all-tables';
 import { judge } from '../judge/judge';
 import { type AnyRecord, KINDS, type RecordKind } from '../kinds';
+import { costTable, type Decision } from '../work/cost-table';
 import { costOf, drawInputOf, jobCost, ratesOf, type Wishes, workOf } from './cost';
-import { costTable, type Decision } from './cost-table';
 import { CONTAINS } from './job-rules';
 
 const AT = '2027-02-10T09:00:00Z';

@@ -1,4 +1,4 @@
-import type { WorkId } from './cost-table';
+import type { WorkId } from '../work/cost-table';
 
 /** Work that is paid once for a place, however many faults it serves there. */
 export const ONCE_A_PLACE: ReadonlySet<WorkId> = new Set<WorkId>([

@@ -2,8 +2,8 @@ import type { Plan } from '../body/plan';
 import { partOf, type Zone } from '../body/zone';
 import type { RemedyRow, Trade } from '../catalogue/remedies';
 import type { Triple } from '../stats/triangular';
+import type { CostTable, Decision, Having, SharedId, WorkId } from '../work/cost-table';
 import type { WorkTable } from '../work/work-table';
-import type { CostTable, Decision, Having, SharedId, WorkId } from './cost-table';
 import { COMES_OFF, CONTAINS, IN_RESPRAY, ONCE_A_PLACE, PAINTS_PANEL, STAGE } from './job-rules';
 import type { Options } from './options';
 

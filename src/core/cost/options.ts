@@ -1,10 +1,10 @@
 import { partOf } from '../body/zone';
 import { aspectOf } from '../coverage/coverage';
+import type { CostTable, Decision } from '../work/cost-table';
 import { anewRowOf, extentOf, takesOf } from '../work/effort';
 import { sizeOf } from '../work/extent';
 import { shareOf } from '../work/share';
 import type { WorkTable } from '../work/work-table';
-import type { CostTable, Decision } from './cost-table';
 import { type Precondition, REASONS, REMEDY_RULES, type Reason, type RemedyRule } from './remedy-rows';
 import type { Thing } from './thing';
 

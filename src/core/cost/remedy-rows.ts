@@ -1,5 +1,5 @@
 import type { Family } from '../catalogue/flaws/flaw';
-import type { Decision } from './cost-table';
+import type { Decision } from '../work/cost-table';
 
 /** What must hold for a remedy to be right; all that is named. Where it does not hold, the reason is its own name. */
 export interface Precondition {

@@ -1,12 +1,18 @@
 import { MODEL_TABLES, type ModelTables } from '../judge/models';
 import { readTables, type TableSet } from '../model/table';
+import { type CostTable, costTable } from '../work/cost-table';
 import { gradeTable } from './grade-table';
 import type { GradedBy } from './graded-by';
 import { yardstickTable } from './yardstick-table';
 
 /** Every table of domain numbers by which a car is judged and graded, by the name under which a report holds it. */
-export const TABLES = { grade: gradeTable, yardstick: yardstickTable, ...MODEL_TABLES } as const satisfies TableSet;
-export type Tables = ModelTables & GradedBy;
+export const TABLES = {
+  grade: gradeTable,
+  yardstick: yardstickTable,
+  cost: costTable,
+  ...MODEL_TABLES,
+} as const satisfies TableSet;
+export type Tables = ModelTables & GradedBy & { readonly cost: CostTable };
 export type TableName = keyof typeof TABLES & string;
 
 const definitions = Object.entries(TABLES as TableSet);

@@ -60,11 +60,8 @@ export function anewOf(zone: Place, aspect: Aspect, table: WorkTable): number {
 const KNOWN = new WeakMap<WorkTable, WeakMap<Place, Map<Aspect, number>>>();
 
 /** What redoing an aspect of a place is: the first row of the table that fits it; absent where none does. */
-export const anewRowOf = (
-  zone: Pick<Zone, 'slug' | 'view'>,
-  aspect: Aspect,
-  table: WorkTable,
-): AnewRow | undefined => table.anew.find((r) => fits(r, aspect, partOf(zone.slug), zone));
+export const anewRowOf = (zone: Pick<Zone, 'slug' | 'view'>, aspect: Aspect, table: WorkTable): AnewRow | undefined =>
+  table.anew.find((r) => fits(r, aspect, partOf(zone.slug), zone));
 
 function reckonAnew(zone: Place, aspect: Aspect, table: WorkTable): number {
   const row = anewRowOf(zone, aspect, table);

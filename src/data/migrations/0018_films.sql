@@ -26,8 +26,8 @@ create policy by_role_add on film_file as restrictive for insert
 create policy by_role_take_out on film_file as restrictive for delete
   using ((select farvin_role()) is null or (select farvin_role()) in ('manager', 'inspector'));
 --> statement-breakpoint
--- What is withheld in the lots lent to the reader: those findings, the pictures that only they speak of, and the words of a
--- film that became them.
+-- What is withheld in the lots lent to the reader: those findings, the pictures that only they speak of, the words of a film
+-- that became them, and what the house expects and would spend.
 create or replace function farvin_withheld() returns setof uuid language sql stable security definer set search_path = public as $$
   with lent as (
     select i.id from inspection i where i.lot_id in (select farvin_lots())
@@ -36,6 +36,8 @@ create or replace function farvin_withheld() returns setof uuid language sql sta
     where r.inspection_id in (select id from lent) and r.kind = 'finding' and coalesce(r.body->>'withheld', '') <> ''
   )
   select id from hidden
+  union
+  select w.id from record w where w.kind in ('worth', 'remedy') and w.inspection_id in (select id from lent)
   union
   select m.id from record m where m.kind = 'moment' and m.inspection_id in (select id from lent)
     and m.body->>'of' in (select id::text from hidden)

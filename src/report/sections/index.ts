@@ -16,6 +16,7 @@ import { pictures } from './pictures';
 import { plans } from './plans';
 import { running } from './running';
 import { summary } from './summary';
+import { work } from './work';
 
 /** The sections of a report in the order in which they are read. A new one is a file beside this and a word here. */
 export const SECTIONS = {
@@ -28,6 +29,7 @@ export const SECTIONS = {
   metal,
   bright,
   running,
+  work,
   claims,
   papers,
   notSeen,

@@ -30,7 +30,7 @@ function shown(...records: AnyRecord[]): { blocks: readonly Block[]; text: strin
   const all = [car, ...records];
   const judgement = judge({ plan, records: all, tables: DEFAULT_TABLES });
   const grade = gradeCar(judgement, 2027, DEFAULT_TABLES);
-  const sealed = metal.seal({ judgement, grade, tables: DEFAULT_TABLES, records: all });
+  const sealed = metal.seal({ judgement, grade, tables: DEFAULT_TABLES, records: all, onYear: 2027 });
   // What is sealed is what is shown: read back as the schema reads it.
   const read = { metal: metal.sealed.metal.parse(JSON.parse(JSON.stringify(sealed.metal))) };
   const blocks = metal.blocks({

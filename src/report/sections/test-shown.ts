@@ -17,7 +17,7 @@ export function shownOf<S extends Shape>(
 ): { readonly blocks: readonly Block[]; readonly text: string } {
   const judgement = judge({ plan, records, tables: DEFAULT_TABLES });
   const grade = gradeCar(judgement, 2027, DEFAULT_TABLES);
-  const sealed = section.seal({ judgement, grade, tables: DEFAULT_TABLES, records });
+  const sealed = section.seal({ judgement, grade, tables: DEFAULT_TABLES, records, onYear: 2027 });
   const read = Object.fromEntries(
     Object.entries(section.sealed).map(([part, schema]) => [
       part,

@@ -16,6 +16,7 @@ import { plural } from '@/words/plural';
 import { recordSays } from '@/words/record';
 import { zoneName } from '@/words/zones';
 import type { Chapter } from '../place';
+import { Tab } from '../place-tabs';
 
 /** Tabs of the chapters; below them the open one, or what each of them holds. */
 export function EvidenceFrame({
@@ -42,21 +43,6 @@ export function EvidenceFrame({
       </nav>
       {open ? children : <Summary chapters={chapters} base={base} />}
     </>
-  );
-}
-
-function Tab({ href, name, here }: { href: string; name: string; here: boolean }) {
-  return (
-    <Link
-      href={href}
-      aria-current={here ? 'page' : undefined}
-      ref={(at) => {
-        if (here) at?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
-      }}
-      className="min-h-11 shrink-0 content-center border-b-3 border-transparent px-2.5 text-sm font-semibold whitespace-nowrap hover:bg-wash aria-[current=page]:border-thread aria-[current=page]:text-ink"
-    >
-      {name}
-    </Link>
   );
 }
 

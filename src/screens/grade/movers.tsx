@@ -11,10 +11,13 @@ import { useInspection } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import { flawName } from '@/words/flaws';
 import { UNBLOCK_WORDS } from '@/words/grade';
+import { money } from '@/words/money';
 import { zoneName, zoneWords } from '@/words/zones';
 import type { ShowPlaces } from './grade';
 
 const TOLD = 6;
+/** No work is told as costing less, in the house's currency. */
+const LEAST_TOLD = 10;
 const ROW = 'grid min-h-9 w-full items-center gap-2 text-left text-sm hover:bg-wash';
 
 /** A share of the longest bar of a list. */
@@ -87,7 +90,9 @@ export function Repairs({ movers, lens, show }: { movers: readonly RepairMover[]
                 </span>
                 <Bar of={m.points[lens]} top={top} />
                 <span className="figure text-right text-xs">+{Math.max(0, m.points[lens]).toFixed(1)}</span>
-                <span className="figure text-right text-xs">{money(m.effort, facts.sale.currency)}</span>
+                <span className="figure text-right text-xs">
+                  {money(Math.max(LEAST_TOLD, m.effort), facts.sale.currency)}
+                </span>
               </button>
             </li>
           );
@@ -99,11 +104,4 @@ export function Repairs({ movers, lens, show }: { movers: readonly RepairMover[]
       </p>
     </div>
   );
-}
-
-const ROUND_TO = 10;
-/** Money as an estimate is told: no finer than tens. */
-function money(amount: number, currency = ''): string {
-  const rounded = Math.max(ROUND_TO, Math.round(amount / ROUND_TO) * ROUND_TO);
-  return `${rounded.toLocaleString('en-GB')} ${currency}`.trim();
 }

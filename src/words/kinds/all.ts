@@ -22,6 +22,7 @@ import { placard } from './placard';
 import { plating } from './plating';
 import { proof } from './proof';
 import { reading } from './reading';
+import { remedy } from './remedy';
 import { restored } from './restored';
 import { road } from './road';
 import { rust } from './rust';
@@ -35,6 +36,7 @@ import { visit } from './visit';
 import { waves } from './waves';
 import { weak } from './weak';
 import { wet } from './wet';
+import { worth } from './worth';
 
 export const KIND_WORDS = {
   car,
@@ -60,6 +62,7 @@ export const KIND_WORDS = {
   plating,
   proof,
   reading,
+  remedy,
   restored,
   road,
   rust,
@@ -73,4 +76,5 @@ export const KIND_WORDS = {
   waves,
   weak,
   wet,
+  worth,
 } as const;

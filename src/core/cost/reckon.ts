@@ -1,0 +1,195 @@
+import { planOfCar } from '../body/plan';
+import type { Tables } from '../grade/all-tables';
+import { gradeCar } from '../grade/grade';
+import type { Lens } from '../grade/tables';
+import { type Judgement, judge } from '../judge/judge';
+import type { AnyRecord } from '../kinds';
+import { type PrepareJob, prepareWithNext, type Solve } from '../prepare/prepare';
+import { recordsOf } from '../records/reduce';
+import type { Estimate } from '../stats/estimate';
+import type { Decision } from '../work/cost-table';
+import { calendarOf, type Slot } from './calendar';
+import { costOf, type Decided, drawInputOf, jobCost, ratesOf, type Wishes, type Work, workOf } from './cost';
+import type { Drawn, Quantiles } from './draw';
+import type { Job } from './jobs';
+import { mended } from './mend';
+import { priceAt } from './price';
+import { decidedOn, ROADS, type Road } from './roads';
+
+/** A car's work as a screen asks for it. */
+export interface WorkAsked {
+  readonly records: readonly AnyRecord[];
+  readonly tables: Tables;
+  readonly onYear: number;
+  readonly own: Wishes['own'];
+  readonly lens: Lens;
+}
+
+/** A road with its money, its days, and what it ends as. */
+export interface RoadTaken {
+  readonly road: Road;
+  readonly cost: Quantiles;
+  readonly days: number;
+  readonly jobs: number;
+  readonly grade: Estimate;
+  /** What such a car is expected to fetch then; null where nobody said what it fetches. */
+  readonly price: number | null;
+}
+export interface WorkFound {
+  readonly decided: readonly (Omit<Decided, 'options'> & { readonly key: string; readonly rule: Decision })[];
+  readonly jobs: readonly (Job & { readonly cost: ReturnType<typeof jobCost>; readonly gain: number | null })[];
+  readonly drawn: Drawn;
+  readonly calendar: readonly Slot[];
+  readonly gradeNow: Estimate;
+  readonly roads: readonly RoadTaken[];
+  /** The jobs worth doing before the sale; null where price, budget or days are not said. */
+  readonly prepared: Preparation | null;
+}
+export interface Preparation {
+  readonly chosen: readonly string[];
+  readonly cost: number;
+  readonly net: number;
+  readonly proved: boolean;
+  readonly next: { readonly chosen: readonly string[]; readonly net: number } | null;
+  readonly moreBudget: { readonly by: number; readonly net: number } | null;
+  /** Jobs that cannot be done in the days there are, whatever is spent. */
+  readonly tooLate: readonly string[];
+}
+
+/** Draws for a road's money: enough for its tenths. */
+const ROAD_DRAWS = 2000;
+const MORE = 100;
+
+const wholeUnder = (judgement: Judgement, lens: Lens, onYear: number, tables: Tables) =>
+  gradeCar(judgement, onYear, tables).whole.find((w) => w.lens === lens)!.grade;
+
+function decisionsOn(records: readonly AnyRecord[]): ReadonlyMap<string, Decision> {
+  return new Map(recordsOf(records, 'remedy').map((r) => [r.body.of, r.body.remedy]));
+}
+
+interface Asked extends WorkAsked {
+  readonly judgement: Judgement;
+  readonly expected: number | null;
+}
+
+function roadOf(road: Road, asked: Asked, now: Work): RoadTaken {
+  const { tables, onYear, lens, judgement, records, expected } = asked;
+  const decisions = new Map(now.decided.map(({ options }) => [options.thing.key, decidedOn(road, options)]));
+  const wishes: Wishes = { decisions, ...(asked.own && { own: asked.own }) };
+  const work = workOf(judgement, tables.cost, wishes);
+  const input = drawInputOf(judgement, work, { cost: tables.cost, onYear, wishes, graded: tables });
+  // What nobody saw is put right only where all is.
+  const drawn = costOf(road === 'restore' ? input : { ...input, unseen: [] }, { draws: ROAD_DRAWS, seed: 1 });
+  const after = judge({ plan: judgement.plan, records: mended(records, work.decided, work.jobs), tables }, judgement);
+  const grade = wholeUnder(after, lens, onYear, tables);
+  const calendar = calendarOf(work.jobs, tables.cost.hoursPerDay);
+  return {
+    road,
+    cost: drawn.whole,
+    days: Math.ceil(Math.max(0, ...calendar.map((s) => s.toDay))),
+    jobs: work.jobs.length,
+    grade,
+    price: expected === null ? null : priceAt(grade.value!, expected, tables.cost),
+  };
+}
+
+/** By how much each job raises the expected price, done alone with what it needs. */
+function gainsOf(work: Work, asked: Asked, gradeNow: number): ReadonlyMap<string, number> {
+  const { tables, onYear, lens, judgement, records, expected } = asked;
+  const now = priceAt(gradeNow, expected!, tables.cost);
+  return new Map(
+    work.jobs.map((j) => {
+      if (j.serves.length === 0) return [j.key, 0];
+      const after = judge({ plan: judgement.plan, records: mended(records, work.decided, [j]), tables }, judgement);
+      return [j.key, priceAt(wholeUnder(after, lens, onYear, tables).value!, expected!, tables.cost) - now];
+    }),
+  );
+}
+
+function prepared(
+  work: Work,
+  gains: ReadonlyMap<string, number>,
+  { budget, days }: { budget: number; days: number },
+  asked: Asked,
+  solve: Solve,
+): Preparation | null {
+  const rates = ratesOf(asked.judgement, asked.own ? { own: asked.own } : {});
+  const { hoursPerDay } = asked.tables.cost;
+  const late = new Set(work.jobs.filter((j) => j.waitsDays + j.hours[1] / hoursPerDay > days).map((j) => j.key));
+  // What waits for a job that is too late is too late.
+  for (let grew = true; grew; ) {
+    grew = false;
+    for (const j of work.jobs)
+      if (
+        !late.has(j.key) &&
+        j.after.some((a) => late.has(a) && work.jobs.find((x) => x.key === a)!.serves.length === 0)
+      ) {
+        late.add(j.key);
+        grew = true;
+      }
+  }
+  const open = work.jobs.filter((j) => !late.has(j.key));
+  const known = new Set(open.map((j) => j.key));
+  const jobs = open.map(
+    (j): PrepareJob => ({
+      id: j.key,
+      cost: jobCost(j, rates).likely,
+      gain: gains.get(j.key)!,
+      hours: j.hours[1],
+      shop: j.trades[0]!,
+      // Work that only follows from other work is needed by it; of faults beside each other either can be left.
+      after: j.after.filter((a) => known.has(a) && work.jobs.find((x) => x.key === a)!.serves.length === 0),
+    }),
+  );
+  const shops = [...new Set(jobs.map((j) => j.shop))].map((id) => ({ id, hoursPerDay, waitsDays: 0 }));
+  const found = prepareWithNext({ jobs, shops, budget, days }, solve, MORE);
+  if ('ok' in found) return null;
+  const { best, next, moreBudget } = found;
+  const { chosen, cost, net, proved } = best;
+  return {
+    chosen,
+    cost,
+    net,
+    proved,
+    next: next && { chosen: next.chosen, net: next.net },
+    moreBudget,
+    tooLate: [...late],
+  };
+}
+
+/**
+ * All that is told of the work on a car: what is decided, the jobs with their money and what each adds to the expected price,
+ * the whole with its doubt, when it is done, four roads, and what is worth doing before the sale. Null for a car without a
+ * plan. Nothing of it is a promise.
+ */
+export function reckonWork(asked: WorkAsked, solve: Solve): WorkFound | null {
+  const { records, tables, onYear, own, lens } = asked;
+  const plan = planOfCar(recordsOf(records, 'car')[0]?.body);
+  if (!plan) return null;
+  const judgement = judge({ plan, records, tables });
+  const worth = recordsOf(records, 'worth').at(-1)?.body ?? null;
+  const wishes: Wishes = { decisions: decisionsOn(records), ...(own && { own }) };
+  const work = workOf(judgement, tables.cost, wishes);
+  const all: Asked = { ...asked, judgement, expected: worth?.expected ?? null };
+  const gradeNow = wholeUnder(judgement, lens, onYear, tables);
+  const gains = all.expected === null ? null : gainsOf(work, all, gradeNow.value!);
+  const rates = ratesOf(judgement, wishes);
+  const input = drawInputOf(judgement, work, { cost: tables.cost, onYear, wishes, graded: tables });
+  return {
+    decided: work.decided.map(({ options, decision, byHand }) => ({
+      key: options.thing.key,
+      decision,
+      byHand,
+      rule: options.rule,
+    })),
+    jobs: work.jobs.map((j) => ({ ...j, cost: jobCost(j, rates), gain: gains?.get(j.key) ?? null })),
+    drawn: costOf(input),
+    calendar: calendarOf(work.jobs, tables.cost.hoursPerDay),
+    gradeNow,
+    roads: ROADS.map((r) => roadOf(r, all, work)),
+    prepared:
+      gains && worth && worth.budget !== null && worth.days !== null
+        ? prepared(work, gains, { budget: worth.budget, days: worth.days }, all, solve)
+        : null,
+  };
+}

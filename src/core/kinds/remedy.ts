@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { REMEDY_IDS } from '../catalogue/remedies';
+import { instantSchema, text } from './common';
+import { defineKind } from './kind';
+
+const decisionSchema = z.enum(['leave', ...REMEDY_IDS]);
+
+/** What a person decided of something that could be put right, where it is not what the rule says. */
+export const remedySchema = z.object({
+  /** A finding's id, or the name of what it is decided of: `works:clock`, `leak:engine.pan`. */
+  of: text(120).min(1),
+  remedy: decisionSchema,
+  /** What the rule said then. */
+  rule: decisionSchema,
+  note: text(500).default(''),
+  at: instantSchema,
+});
+export type RemedyBody = z.infer<typeof remedySchema>;
+
+export const remedy = defineKind({ schema: remedySchema, on: [], since: 5 });

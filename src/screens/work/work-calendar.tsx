@@ -1,0 +1,96 @@
+import type { Slot } from '@/core/cost/calendar';
+import type { WorkFound } from '@/core/cost/reckon';
+import { capital } from '@/words/capital';
+import { plural } from '@/words/plural';
+import { DOES_WORDS, TRADE_WORDS } from '@/words/remedies';
+import type { Wording } from '@/words/vocabulary';
+import { zoneWords } from '@/words/zones';
+
+const LANE = 30;
+const BAR = 16;
+const LEFT = 92;
+const WIDTH = 620;
+const WEEK = 7;
+
+/** When it is done, on a tape of weeks: a lane for each trade, what waits hatched, what the end hangs on dark. */
+export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wording }) {
+  const { calendar, jobs } = found;
+  if (calendar.length === 0) return null;
+  const trades = [...new Set(calendar.map((s) => s.trade))];
+  const end = Math.max(WEEK, ...calendar.map((s) => s.toDay));
+  const x = (day: number) => LEFT + ((WIDTH - LEFT - 8) * day) / end;
+  const height = 26 + trades.length * LANE;
+  const byKey = new Map(jobs.map((j) => [j.key, j]));
+  const named = (s: Slot) => {
+    const j = byKey.get(s.job)!;
+    return `${DOES_WORDS[j.work]}${j.zone ? `, ${zoneWords(j.zone, wording)}` : ''}`;
+  };
+  const last = calendar.filter((s) => s.critical);
+  const weeks = Array.from({ length: Math.floor(end / WEEK) + 1 }, (_, i) => i);
+  const step = Math.max(1, Math.ceil(weeks.length / 10));
+  return (
+    <section className="sheet grid gap-2 p-4" aria-label="Calendar">
+      <h2 className="text-lg font-bold">Done in {plural(Math.ceil(end), 'day')}</h2>
+      <div className="overflow-x-auto">
+        <svg
+          viewBox={`0 0 ${WIDTH} ${height}`}
+          className="w-full min-w-[440px]"
+          role="img"
+          aria-label="Jobs by trade and day"
+        >
+          <rect x={LEFT} y="0" width={WIDTH - LEFT} height="20" fill="var(--tape)" />
+          {weeks.map((w) => (
+            <g key={w}>
+              <line x1={x(w * WEEK)} x2={x(w * WEEK)} y1="0" y2={height} stroke="var(--line)" />
+              {w % step === 0 && (
+                <text x={x(w * WEEK) + 3} y="14" fontSize="11" fill="var(--tape-ink)" className="figure">
+                  {w === 0 ? 'week 1' : w + 1}
+                </text>
+              )}
+            </g>
+          ))}
+          {trades.map((trade, i) => (
+            <g key={trade} transform={`translate(0 ${26 + i * LANE})`}>
+              <text x="0" y={BAR - 2} fontSize="12.5" fontWeight="600" fill="var(--ink)">
+                {capital(TRADE_WORDS[trade])}
+              </text>
+              <line x1={LEFT} x2={WIDTH} y1={BAR + 5} y2={BAR + 5} stroke="var(--line)" />
+              {calendar
+                .filter((s) => s.trade === trade)
+                .map((s) => (
+                  <rect
+                    key={s.job}
+                    x={x(s.fromDay)}
+                    width={Math.max(3, x(s.toDay) - x(s.fromDay))}
+                    y="0"
+                    height={BAR}
+                    rx="1.5"
+                    fill={s.critical ? 'var(--ink)' : 'var(--thread)'}
+                  >
+                    <title>{`${capital(named(s))}: day ${Math.floor(s.fromDay) + 1} to ${Math.ceil(s.toDay)}`}</title>
+                  </rect>
+                ))}
+            </g>
+          ))}
+        </svg>
+      </div>
+      <p className="text-sm">
+        The end hangs on: {last.map((s) => named(s)).join('; ')}. All is ordered on the first day; a trade does one job
+        at a time on this car.
+      </p>
+      <details className="text-sm">
+        <summary className="min-h-11 content-center font-semibold">As a list</summary>
+        <ol>
+          {calendar.map((s) => (
+            <li key={s.job} className="flex justify-between gap-3 border-t border-line py-1">
+              <span className="first-letter:uppercase">{named(s)}</span>
+              <span className="figure shrink-0">
+                day {Math.floor(s.fromDay) + 1}–{Math.ceil(s.toDay)}
+              </span>
+            </li>
+          ))}
+        </ol>
+      </details>
+    </section>
+  );
+}

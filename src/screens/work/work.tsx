@@ -1,0 +1,55 @@
+'use client';
+
+import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
+import { useWording } from '@/ui/preferences';
+import { useCar, useLot } from '@/ui/records/inspection';
+import { BeforeSale } from './before-sale';
+import { Roads } from './roads';
+import { useWork } from './use-work';
+import { WorkCalendar } from './work-calendar';
+import { WorkList } from './work-list';
+import { WorkMovers, WorkTotal, WorkTrades } from './work-money';
+
+/** What it takes to put the car right, what of it is worth doing before the sale, and the roads there are. */
+export function Work() {
+  const { facts, mayEdit } = useLot();
+  const { car } = useCar();
+  const wording = useWording(car?.steering);
+  const { judgement, work, found, busy, own, turn, decide } = useWork('keeper');
+  if (!judgement || !work) return <NoPlanYet says="No work without a plan: first say what car this is." />;
+  const currency = facts.sale.currency ?? '';
+  const limits = facts.tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto">
+      <div className="mx-auto grid max-w-6xl items-start gap-5 p-4 lg:grid-cols-[1.1fr_1fr]">
+        <div className="order-2 grid gap-4 lg:order-1">
+          <WorkList
+            decided={work.decided}
+            jobs={found?.jobs ?? []}
+            judgement={judgement}
+            wording={wording}
+            currency={currency}
+            mayEdit={mayEdit}
+            decide={decide}
+          />
+        </div>
+        <div className="order-1 grid gap-4 lg:order-2">
+          {found ? (
+            <>
+              <WorkTotal drawn={found.drawn} currency={currency} busy={busy} />
+              <BeforeSale found={found} currency={currency} wording={wording} />
+              <Roads roads={found.roads} limits={limits} currency={currency} />
+              <WorkMovers drawn={found.drawn} currency={currency} wording={wording} />
+              <WorkTrades drawn={found.drawn} own={own} turn={turn} currency={currency} />
+              <WorkCalendar found={found} wording={wording} />
+            </>
+          ) : (
+            <p className="sheet p-4" aria-live="polite">
+              Reckoning hours, money and roads…
+            </p>
+          )}
+        </div>
+      </div>
+    </main>
+  );
+}

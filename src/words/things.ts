@@ -1,0 +1,24 @@
+import type { Thing } from '@/core/cost/thing';
+import type { Judgement } from '@/core/judge/judge';
+import { countedName } from './flaws';
+import { functionName } from './functions';
+import type { Wording } from './vocabulary';
+import { zoneWords } from './zones';
+
+/** What a thing that could be put right is called, without its place. */
+export function thingName(thing: Thing, judgement: Judgement, wording: Wording): string {
+  const { finding, sort, of, key } = thing;
+  if (finding) return `${countedName(finding, wording.words)}${finding.where ? ` (${finding.where})` : ''}`;
+  if (sort === 'function') {
+    const line = judgement.functions.lines.find((l) => l.id === of);
+    return `${line ? functionName(line).toLowerCase() : of}: ${line?.record?.body.state === 'poor' ? 'works poorly' : 'does not work'}`;
+  }
+  if (sort === 'leak') return `leak at the ${of.replaceAll('.', ' ').replaceAll('-', ' ')}`;
+  if (sort === 'piece') {
+    const line = judgement.bright.ledger.find((l) => key.startsWith(`${l.record?.id}:`));
+    const name = line?.of.name.toLowerCase() ?? of;
+    // The bumper of the front bumper is the piece itself.
+    return zoneWords(thing.zone.slug, wording).includes(name) ? 'the piece itself' : name;
+  }
+  return sort === 'tire' ? 'tire' : 'hangs out of its place';
+}
