@@ -438,3 +438,79 @@ it('checks the words of a listing against a bundle, where they stand', () => {
   ]);
   expect(farvin('listing', text).status).toBe(2);
 });
+
+it('chooses the jobs worth doing before a sale, refuses what it cannot read', () => {
+  const jobs = file(
+    'jobs.csv',
+    'job,cost,gain,hours,shop,after\nstrip,300,0,20,body,\nspray,200,900,8,paint,strip\nwax,30,20,1,,\n',
+  );
+  const shops = file('shops.csv', 'shop,hours_per_day,waits_days\nbody,6,1\npaint,6,3\n');
+  const found = farvin('prepare', jobs, '--budget', '600', '--days', '9', '--shops', shops);
+  expect(found.status).toBe(0);
+  expect(found.json).toMatchObject({
+    ok: true,
+    chosen: ['strip', 'spray'],
+    cost: 500,
+    gain: 900,
+    net: 400,
+    proved: true,
+  });
+  const late = farvin('prepare', jobs, '--budget', '600', '--days', '3', '--shops', shops);
+  expect(late.json).toMatchObject({ chosen: [], net: 0, proved: true });
+  const bad = farvin(
+    'prepare',
+    file('bad.csv', 'job,cost,gain\na,-1,2\n'),
+    '--budget',
+    '1',
+    '--days',
+    '1',
+    '--shops',
+    shops,
+  );
+  expect([bad.status, bad.json.reason, bad.json.rows[0].line]).toEqual([1, 'bad-rows', 2]);
+  expect(farvin('prepare', jobs, '--days', '1', '--shops', shops).status).toBe(2);
+});
+
+it('plans visits: nobody in two places, one car on the pit, late ones named', () => {
+  const lots = file('lots.csv', 'lot,minutes,pit_minutes,due\n1,180,30,2027-03-08\n2,150,30,\n3,240,45,2027-03-08\n');
+  const asked = ['--inspectors', 'ilse,tomas', '--days', '2027-03-08..2027-03-09', '--hours', '08:30-16:00'];
+  const found = farvin('route', lots, ...asked);
+  expect(found.status).toBe(0);
+  expect(found.json).toMatchObject({ ok: true, late: [], gap: 0 });
+  expect(found.json.visits.map((v: { lot: string }) => v.lot).sort()).toEqual(['1', '2', '3']);
+  expect(found.json.visits[0]).toMatchObject({ on: '2027-03-08', from: '08:30' });
+  expect(farvin('route', file('odd.csv', 'lot,minutes,pit_minutes\n1,30,40\n'), ...asked).json).toMatchObject({
+    ok: false,
+    reason: 'bad-rows',
+  });
+  expect(farvin('route', lots, '--inspectors', 'a', '--days', 'soon', '--hours', '08:30-16:00').status).toBe(2);
+});
+
+it('reckons what putting a car right takes, by the house’s rates or others', () => {
+  const path = file('cost.json', bundle);
+  const found = farvin('cost', path, '--draws', '500');
+  expect(found.status).toBe(0);
+  expect(found.json.jobs).toEqual([
+    expect.objectContaining({
+      finding: id(20),
+      remedy: 'touch-in',
+      zone: 'hood',
+      cost: expect.objectContaining({ likely: 26.4 }),
+    }),
+  ]);
+  expect(found.json.whole.p10).toBeLessThanOrEqual(found.json.whole.p90);
+  const dear = farvin('cost', path, '--draws', '500', '--rates', file('rates.csv', 'trade,rate\npaint,104\n'));
+  expect(dear.json.jobs[0].cost.likely).toBeCloseTo(49.8, 6);
+  expect(farvin('cost', path, '--rates', file('odd.csv', 'trade,rate\nwizard,1\n')).json).toMatchObject({
+    ok: false,
+    reason: 'bad-rates',
+  });
+});
+
+it('lets a blind buyer read made cars', () => {
+  const { status, json } = farvin('practice', '--cars', '2', '--seed', '3');
+  expect(status).toBe(0);
+  expect(json).toMatchObject({ ok: true, cars: 2, cost: { n: 2 } });
+  expect(json.statements.true).toBeLessThanOrEqual(json.statements.n);
+  expect(farvin('practice').status).toBe(2);
+});

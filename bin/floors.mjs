@@ -27,6 +27,7 @@ const CORE = [
   ['prepare'],
   ['cost'],
   ['population', 'calibration'],
+  ['practice'],
 ];
 
 /** What each floor calls beside itself. Instruments stand beside the house: simulated, they know the core alone. */

@@ -133,7 +133,8 @@ export function drawInputOf(
   return {
     jobs: work.jobs,
     surprises: surprisesOf(judgement, work.jobs, cost),
-    unseen: unseenOf(judgement, onYear, graded),
+    unseen: unseenOf(judgement, onYear, graded).map((u) => ({ ...u, whole: u.whole * cost.unseen.wholeJobs })),
+    unseenSd: cost.unseen.carSd,
     rates: ratesOf(judgement, wishes),
     tradeSd: cost.tradeSd,
     unsure: new Set(cost.unsure.remedies),

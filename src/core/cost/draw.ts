@@ -25,6 +25,8 @@ export interface DrawInput {
   readonly jobs: readonly Job[];
   readonly surprises: readonly Surprise[];
   readonly unseen: readonly UnseenPlace[];
+  /** How far whole cars differ in what nobody saw of them: standard deviation of the logarithm. */
+  readonly unseenSd: number;
   /** Money an hour. */
   readonly rates: Readonly<Record<Trade, number>>;
   /** Standard deviation of the logarithm of a trade's factor. */
@@ -137,7 +139,8 @@ export function drawCost(input: DrawInput, { draws, seed }: { draws: number; see
       ofSurprise[k]![i] = money;
       known[i]! += money;
     }
-    for (const u of unseen) if (random() < u.chance) unknown[i]! += u.whole * shareDraw(u, random);
+    const car = unseen.length === 0 ? 1 : Math.exp(input.unseenSd * normalDraw(random) - input.unseenSd ** 2 / 2);
+    for (const u of unseen) if (random() < u.chance * car) unknown[i]! += u.whole * shareDraw(u, random);
     whole[i] = known[i]! + unknown[i]!;
   }
   const movers: Mover[] = [

@@ -31,6 +31,11 @@ export const costSchema = z.object({
   together: z.object({ from: z.number().int().positive(), share }),
   /** Standard deviation of the logarithm of what a trade takes against its estimate, the same for all its jobs on a car. */
   tradeSd: positive,
+  /**
+   * Places that nobody saw: what whole jobs take against the share of the place that is lost, and how far whole cars differ
+   * (standard deviation of the logarithm of how much there is).
+   */
+  unseen: z.object({ wholeJobs: positive, carSd: positive }),
   /** Filler that may lie over rust: the chance that it does where a panel is filled, and what is then redone, in times. */
   overRust: z.object({ chance: share, steelOnly: z.boolean() }),
   /** Work whose extent shows only when it is begun: its hours are multiplied by a draw between these. */
@@ -109,6 +114,7 @@ export const costTable = defineTable<CostTable>({
     },
     together: { from: 3, share: 0.75 },
     tradeSd: 0.15,
+    unseen: { wholeJobs: 2.6, carSd: 1 },
     overRust: { chance: 0.45, steelOnly: true },
     unsure: {
       remedies: [
