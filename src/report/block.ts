@@ -151,6 +151,22 @@ export type Block =
       readonly kind: 'findings';
       readonly groups: readonly { readonly title: string; readonly findings: readonly FindingRow[] }[];
     }
+  /** The car in pictures, side by side to be swiped. */
+  | { readonly kind: 'strip'; readonly pictures: readonly PictureRow[] }
+  /** The findings that matter most, each with why, its place and its picture. */
+  | {
+      readonly kind: 'matters';
+      readonly items: readonly {
+        readonly number: number;
+        readonly title: string;
+        readonly text: string;
+        readonly evidence: Evidence;
+        readonly family: Family;
+        readonly severity: number;
+        readonly zone: string | null;
+        readonly picture: PictureRow | null;
+      }[];
+    }
   /** A film with its chapters by place; what was said of each record, at its second. */
   | {
       readonly kind: 'film';

@@ -21,7 +21,7 @@ export const REPORT_VERSION = 3;
  * Number of the way figures follow from records: raised with every change of a formula or of a number that is not in a
  * report's own tables. A report of another number need not give the same figures here.
  */
-export const COMPUTED_BY = 5;
+export const COMPUTED_BY = 6;
 
 /** What is sealed: the records, the tables of numbers used and what was computed from them. */
 export const snapshotSchema = z.object({

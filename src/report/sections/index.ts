@@ -8,6 +8,7 @@ import { conditions } from './conditions';
 import { film } from './film';
 import { findings } from './findings';
 import { fit } from './fit';
+import { matters } from './matters';
 import { metal } from './metal';
 import { notSeen } from './not-seen';
 import { paint } from './paint';
@@ -21,6 +22,7 @@ import { work } from './work';
 /** The sections of a report in the order in which they are read. A new one is a file beside this and a word here. */
 export const SECTIONS = {
   summary,
+  matters,
   plans,
   film,
   findings,

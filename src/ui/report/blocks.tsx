@@ -7,7 +7,8 @@ import { BandList, Headline } from './band-blocks';
 import { FilmBlock } from './film-block';
 import { FindingGroups } from './finding-block';
 import { Losses } from './losses-block';
-import { PictureGrid } from './picture-block';
+import { Matters } from './matters-block';
+import { PictureGrid, PictureStrip } from './picture-block';
 import { PlanBlock } from './plan-block';
 import { TableBlock } from './table-block';
 
@@ -100,6 +101,8 @@ const DRAWN: Drawn = {
   plan: (b, { plan, wording }) => <PlanBlock block={b} plan={plan} wording={wording} />,
   findings: (b, { plan, photos, films }) => <FindingGroups block={b} plan={plan} photos={photos} films={films} />,
   film: (b, { photos, films }) => <FilmBlock block={b} photos={photos} films={films} />,
+  strip: (b, { photos }) => <PictureStrip pictures={b.pictures} photos={photos} />,
+  matters: (b, { plan, photos }) => <Matters block={b} plan={plan} photos={photos} />,
   pictures: (b, { photos }) => <PictureGrid pictures={b.pictures} photos={photos} />,
 };
 

@@ -88,7 +88,7 @@ function Item({
 }
 
 /** The zone's outline alone with a dot where the finding is. */
-function ZoneMini({ zone, place }: { zone: Zone; place: FindingRow['place'] }) {
+export function ZoneMini({ zone, place }: { zone: Zone; place: FindingRow['place'] }) {
   const box = boxOf(zone.outline);
   const size = Math.max(box.maxX - box.minX, box.maxY - box.minY);
   const pad = size * 0.06;

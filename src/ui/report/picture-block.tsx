@@ -34,6 +34,38 @@ export function Picture({ picture: p, photos, className }: { picture: PictureRow
   );
 }
 
+const STRIP_SIZES = '(min-width: 640px) 360px, 82vw';
+
+/** The car in pictures, to be swiped or scrolled; the first is loaded at once, the others when they come near. */
+export function PictureStrip({ pictures, photos }: { pictures: readonly PictureRow[]; photos: string }) {
+  return (
+    <ul className="-mx-4 flex snap-x snap-mandatory gap-3 overflow-x-auto px-4 pb-2" aria-label="The car in pictures">
+      {pictures.map((p, i) => (
+        <li key={p.sha256} className="w-[82%] shrink-0 snap-center sm:w-[360px]">
+          <a href={`${photos}/${p.sha256}/2048`} className="block">
+            {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
+            <img
+              src={`${photos}/${p.sha256}/320`}
+              srcSet={`${photos}/${p.sha256}/320 320w, ${photos}/${p.sha256}/2048 2048w`}
+              sizes={STRIP_SIZES}
+              alt={p.alt}
+              width={320}
+              height={240}
+              loading={i === 0 ? 'eager' : 'lazy'}
+              fetchPriority={i === 0 ? 'high' : 'auto'}
+              className="aspect-4/3 w-full rounded-cut border border-line object-cover"
+            />
+          </a>
+          <p className="text-sm text-soft">
+            {i + 1} of {pictures.length}
+            {p.caption && `: ${p.caption}`} {p.drawn && <span className="stamp">drawn</span>}
+          </p>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 export function PictureGrid({ pictures, photos }: { pictures: readonly PictureRow[]; photos: string }) {
   return (
     <ul className="grid grid-cols-2 gap-3 sm:grid-cols-3">

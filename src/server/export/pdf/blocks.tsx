@@ -119,6 +119,24 @@ const DRAWN: Drawn = {
   losses: (b) => <LossesOnPaper {...b} />,
   plan: (b, { plan }) => <PlanFigureOnPaper block={b} plan={plan} />,
   findings: (b, { pictureFile }) => <FindingGroups {...b} pictureFile={pictureFile} />,
+  // On paper all pictures stand with what they show, and once more at the end.
+  strip: (b, { pictureFile }) => <Pictures pictures={b.pictures.slice(0, 3)} pictureFile={pictureFile} />,
+  matters: (b) => (
+    <View>
+      {b.items.map((m) => (
+        <View key={m.number} style={[s.row, { gap: 6, paddingVertical: 3 }]} wrap={false}>
+          <Text style={[s.figure, s.bold, { width: 22 }]}>{String(m.number)}</Text>
+          <View style={{ flex: 1 }}>
+            <View style={[s.row, { justifyContent: 'space-between', gap: 8 }]}>
+              <T style={s.bold}>{m.title}</T>
+              <Stamp>{m.evidence}</Stamp>
+            </View>
+            <T>{m.text}</T>
+          </View>
+        </View>
+      ))}
+    </View>
+  ),
   film: (b) => (
     <View>
       <T style={{ marginBottom: 3 }}>
