@@ -124,7 +124,8 @@ export type Block =
       readonly columns: readonly { readonly name: string; readonly figures?: boolean; readonly wide?: boolean }[];
       readonly rows: readonly (readonly Cell[])[];
     }
-  | { readonly kind: 'folded'; readonly title: string; readonly blocks: readonly Block[] }
+  /** `shut`: opened by whoever wants it; on paper it stands open. */
+  | { readonly kind: 'folded'; readonly title: string; readonly blocks: readonly Block[]; readonly shut?: true }
   | {
       readonly kind: 'headline';
       readonly lead: string;

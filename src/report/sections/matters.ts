@@ -71,7 +71,10 @@ function seal({ judgement, grade, tables, records }: ToSeal) {
 /** The car in pictures: overviews first, then in the order of the plan. */
 function stripOf({ records, plan, wording }: View): Block[] {
   const order = new Map([...plan.zones.keys()].map((slug, i) => [slug, i]));
-  const rank = ({ body }: { body: { range: string | null; zone: string | null; finding: string | null } }) =>
+  type Shown = { range: string | null; zone: string | null; finding: string | null; seam: string | null };
+  const rank = ({ body }: { body: Shown }) =>
+    // What is measured on a picture is for whoever reads on.
+    (body.seam === null ? 0 : 5000) +
     (body.range === 'far' || body.zone === null ? 0 : 1000) +
     (body.finding === null ? 0 : 500) +
     (order.get(body.zone ?? '') ?? 0);

@@ -104,11 +104,13 @@ function promisesOf(
   fromSeen: number | undefined,
 ): string[] {
   if (!w.bands || !rankIsSaid(coverage.whole.seen, fromSeen ?? 0)) return [];
-  return w.bands.flatMap((b) => {
+  const said = w.bands.flatMap((b) => {
     const promise = bandPromise(b);
     const caveat = bandCaveat(b, w.lens, presentsCleanFromM);
     return [...(promise ? [`${b}: ${promise}.`] : []), ...(caveat ? [caveat] : [])];
   });
+  // Two bands have the same caveat: it is said once.
+  return [...new Set(said)];
 }
 
 const differOf = (grade: Grade, tables: Tables) => {
@@ -217,7 +219,8 @@ export const summary = defineSection({
       },
       {
         kind: 'folded',
-        title: 'Four lenses and nine axes',
+        title: 'Four lenses and nine axes, and what each lost',
+        shut: true,
         blocks: [
           ...(sealed.lensesDiffer === undefined
             ? []

@@ -88,7 +88,7 @@ const DRAWN: Drawn = {
   ),
   table: (b) => <TableBlock block={b} />,
   folded: (b, around) => (
-    <details open>
+    <details open={!b.shut}>
       <summary className="min-h-9 content-center font-semibold">{b.title}</summary>
       <div className="grid gap-2 pt-2">
         <Blocks blocks={b.blocks} {...around} />
