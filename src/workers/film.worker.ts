@@ -34,8 +34,6 @@ const WEIGHED_PX = 480;
 const POSTER_PX = 1280;
 const POSTER_AT = 0.1;
 const QUALITY = 0.92;
-/** Weighing the frames is so much of the work of making stills. */
-const WEIGHING_SHARE = 0.8;
 
 const tell = (told: FilmTold) => self.postMessage(told);
 const hex = (bytes: Uint8Array) => [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
@@ -80,41 +78,68 @@ async function facts(film: Blob): Promise<FilmTold> {
   return { told: 'facts', lengthS: opened.lengthS, poster: null };
 }
 
+interface Best {
+  readonly atS: number;
+  readonly sharp: number;
+  readonly hash: bigint | null;
+  readonly picture: ImageBitmap;
+}
+
+/** How sharp a frame is and what it shows, by a small copy of it. */
+function weigh(canvas: OffscreenCanvas, small: OffscreenCanvas): { sharp: number; hash: bigint | null } {
+  const drawn = small.getContext('2d', { willReadFrequently: true })!;
+  drawn.drawImage(canvas, 0, 0, small.width, small.height);
+  const grey = greyOf(drawn.getImageData(0, 0, small.width, small.height));
+  return { sharp: sharpness(grey), hash: differenceHash(grey) };
+}
+
+async function jpegOfBitmap(picture: ImageBitmap): Promise<Blob> {
+  const canvas = new OffscreenCanvas(picture.width, picture.height);
+  canvas.getContext('2d')!.drawImage(picture, 0, 0);
+  picture.close();
+  return jpegOf(canvas);
+}
+
+/** Each frame is decoded once: of those round a moment the sharpest is held, and made a picture when the last is past. */
 async function stills(film: Blob, moments: Extract<FilmAsked, { op: 'stills' }>['moments']): Promise<FilmTold> {
   const opened = await trackOf(film);
   if (!opened) return { told: 'unreadable' };
   const { track, lengthS } = opened;
-  const around = moments.map(({ key, atS }) => ({ key, times: momentsAround(atS, lengthS) }));
-  const times = [...new Set(around.flatMap((m) => m.times))].sort((a, b) => a - b);
-  const weighed = new Map<number, { sharp: number; hash: bigint | null }>();
-  for await (const { atS, canvas } of frames(track, times, Math.min(WEIGHED_PX, track.displayWidth))) {
-    const grey = greyOf(canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height));
-    weighed.set(atS, { sharp: sharpness(grey), hash: differenceHash(grey) });
-    tell({ told: 'progress', share: (WEIGHING_SHARE * weighed.size) / times.length });
+  const around = moments.map(({ key, atS }) => ({ key, times: new Set(momentsAround(atS, lengthS)) }));
+  const times = [...new Set(around.flatMap((m) => [...m.times]))].sort((a, b) => a - b);
+  const last = new Map(around.map((m) => [m.key, Math.max(...m.times)]));
+  const width = Math.min(WEIGHED_PX, track.displayWidth);
+  const small = new OffscreenCanvas(width, Math.max(1, Math.round((width * track.displayHeight) / track.displayWidth)));
+  const best = new Map<string, Best>();
+  const out: (Omit<Still, 'sameAs'> & { hash: bigint | null })[] = [];
+  let done = 0;
+  const close = async (key: string) => {
+    const held = best.get(key);
+    best.delete(key);
+    if (held) out.push({ key, atS: held.atS, hash: held.hash, jpeg: await jpegOfBitmap(held.picture) });
+  };
+  for await (const { atS, canvas } of frames(track, times)) {
+    const weighed = weigh(canvas, small);
+    for (const { key, times: own } of around) {
+      if (!own.has(atS)) continue;
+      const held = best.get(key);
+      if (!held || weighed.sharp > held.sharp) {
+        held?.picture.close();
+        best.set(key, { atS, ...weighed, picture: await createImageBitmap(canvas) });
+      }
+      if (last.get(key) === atS) await close(key);
+    }
+    tell({ told: 'progress', share: ++done / times.length });
   }
-  const best = around.flatMap(({ key, times: own }) => {
-    const seen = own.filter((t) => weighed.has(t));
-    const atS = seen.reduce((a, b) => (weighed.get(b)!.sharp > weighed.get(a)!.sharp ? b : a), seen[0] ?? Number.NaN);
-    return Number.isNaN(atS) ? [] : [{ key, atS }];
-  });
-  const made = new Map<number, Blob>();
-  const wanted = [...new Set(best.map((b) => b.atS))].sort((a, b) => a - b);
-  for await (const { atS, canvas } of frames(track, wanted)) {
-    made.set(atS, await jpegOf(canvas));
-    tell({ told: 'progress', share: WEIGHING_SHARE + ((1 - WEIGHING_SHARE) * made.size) / wanted.length });
+  for (const key of [...best.keys()]) await close(key);
+  const told: (Still & { hash: bigint | null })[] = [];
+  for (const { key, atS, jpeg, hash } of out) {
+    const same = told.find(
+      (s) => s.sameAs === null && hash !== null && s.hash !== null && bitsApart(hash, s.hash) <= SAME_WITHIN_BITS,
+    );
+    told.push({ key, atS, jpeg, hash, sameAs: same?.key ?? null });
   }
-  const out: Still[] = [];
-  for (const { key, atS } of best) {
-    const jpeg = made.get(atS);
-    if (!jpeg) continue;
-    const own = weighed.get(atS)!.hash;
-    const same = out.find((s) => {
-      const other = s.sameAs === null ? weighed.get(s.atS)!.hash : null;
-      return own !== null && other !== null && bitsApart(own, other) <= SAME_WITHIN_BITS;
-    });
-    out.push({ key, atS, jpeg, sameAs: same?.key ?? null });
-  }
-  return { told: 'stills', stills: out };
+  return { told: 'stills', stills: told.map(({ hash: _hash, ...still }) => still) };
 }
 
 /** Reads films off the page's thread: their hash, their length and poster, the sharpest frames round moments. */

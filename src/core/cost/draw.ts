@@ -1,6 +1,6 @@
 import type { Trade } from '../catalogue/remedies';
 import { normalDraw, type Random, seeded } from '../stats/random';
-import { type Triple, triangular } from '../stats/triangular';
+import type { Triple } from '../stats/triangular';
 import type { Job } from './jobs';
 
 /** Something that may be needed beside the jobs: with a chance, so much money of a trade. */
@@ -59,6 +59,33 @@ export interface Drawn {
 
 const TENTH = 0.1;
 const MOVERS_TOLD = 10;
+const MOST_SORTED = 1000;
+
+/** A triangle made ready to be drawn from many times. */
+interface Ready {
+  readonly low: number;
+  readonly high: number;
+  readonly mode: number;
+  readonly up: number;
+  readonly down: number;
+  readonly likely: number;
+}
+function triangle([low, likely, high]: Triple): Ready {
+  const width = high - low;
+  return {
+    low,
+    high,
+    likely,
+    mode: width > 0 ? (likely - low) / width : Number.NaN,
+    up: width * (likely - low),
+    down: width * (high - likely),
+  };
+}
+/** As `triangular` gives it. */
+function at1(t: Ready, u: number): number {
+  if (u < t.mode) return t.low + Math.sqrt(u * t.up);
+  return u >= t.mode ? t.high - Math.sqrt((1 - u) * t.down) : t.likely;
+}
 
 const at = (sorted: Float64Array, p: number): number => {
   const place = p * (sorted.length - 1);
@@ -72,7 +99,9 @@ function quantilesOf(values: Float64Array): Quantiles {
 
 /** Means of the whole where a driver is among its lowest tenth and among its highest. */
 function movedBy(driver: Float64Array, whole: Float64Array): { low: number; high: number } {
-  const sorted = Float64Array.from(driver).sort();
+  // Where its tenths begin is told well enough by a part of the draws.
+  const step = Math.max(1, Math.floor(driver.length / MOST_SORTED));
+  const sorted = Float64Array.from({ length: Math.ceil(driver.length / step) }, (_, i) => driver[i * step]!).sort();
   const [from, to] = [at(sorted, TENTH), at(sorted, 1 - TENTH)];
   let [low, nLow, high, nHigh] = [0, 0, 0, 0];
   for (let i = 0; i < driver.length; i++) {
@@ -97,56 +126,64 @@ const shareDraw = (u: UnseenPlace, random: Random) => Math.min(1, Math.exp(u.mea
  * on cars like this one. The same for the same seed. Source: Vose, Risk Analysis, 3rd ed., ch. 11 (shared uncertainty).
  */
 export function drawCost(input: DrawInput, { draws, seed }: { draws: number; seed: number }): Drawn {
-  const { jobs, surprises, unseen, rates } = input;
+  const { jobs, surprises, unseen, rates, tradeSd } = input;
   const random = seeded(seed);
   const trades = [...new Set([...jobs, ...surprises].flatMap((j) => j.trades))];
   const index = new Map(trades.map((t, i) => [t, i]));
-  const new1 = () => new Float64Array(draws);
-  const [whole, known, unknown] = [new1(), new1(), new1()];
-  const byTrade = trades.map(new1);
+  const fresh = () => new Float64Array(draws);
+  const [whole, known, unknown] = [fresh(), fresh(), fresh()];
+  const factors = trades.map(fresh);
+  const byTrade = trades.map(fresh);
   const hoursOf = new Float64Array(trades.length);
-  const factors = trades.map(new1);
-  const ofJob = jobs.map(new1);
-  const ofSurprise = surprises.map(new1);
-  const jobRates = jobs.map((j) => j.trades.reduce((s, t) => s + (rates[t] ?? 0), 0) / j.trades.length);
-  const spread = (i: number, owners: readonly Trade[], hours: number, parts: number): number => {
-    let sum = 0;
-    for (const t of owners) {
-      const k = index.get(t)!;
-      const own = (hours / owners.length) * factors[k]![i]!;
-      const money = own * (rates[t] ?? 0) + parts / owners.length;
-      hoursOf[k]! += own;
+  const tradeRates = Float64Array.from(trades, (t) => rates[t] ?? 0);
+  const prepared = (j: Pick<Job, 'trades' | 'hours' | 'parts'>) => ({
+    owners: j.trades.map((t) => index.get(t)!),
+    rate: j.trades.reduce((s, t) => s + (rates[t] ?? 0), 0) / j.trades.length,
+    hours: triangle(j.hours),
+    parts: triangle(j.parts),
+  });
+  const own = jobs.map((j) => ({ ...prepared(j), unsure: input.unsure.has(j.work), drawn: fresh() }));
+  const beside = surprises.map((s) => ({ ...prepared(s), chance: s.chance, drawn: fresh() }));
+  const more = triangle(input.unsureTimes);
+  for (const f of factors)
+    for (let i = 0; i < draws; i++) f[i] = Math.exp(tradeSd * normalDraw(random) - tradeSd ** 2 / 2);
+  // Job by job, so that what is written lies side by side.
+  const spread = (owners: readonly number[], i: number, h: number, p: number): void => {
+    const n = owners.length;
+    for (let o = 0; o < n; o++) {
+      const k = owners[o]!;
+      const hours = (h / n) * factors[k]![i]!;
+      const money = hours * tradeRates[k]! + p / n;
+      hoursOf[k]! += hours;
       byTrade[k]![i]! += money;
-      sum += money;
-    }
-    return sum;
-  };
-  for (let i = 0; i < draws; i++) {
-    for (const f of factors) f[i] = Math.exp(input.tradeSd * normalDraw(random) - input.tradeSd ** 2 / 2);
-    for (let j = 0; j < jobs.length; j++) {
-      const { hours, parts, trades: own, work } = jobs[j]!;
-      const more = input.unsure.has(work) ? triangular(input.unsureTimes, random()) : 1;
-      const [h, p] = [triangular(hours, random()) * more, triangular(parts, random())];
-      // What makes a job dear by itself; its trade's factor is told by itself too.
-      ofJob[j]![i] = h * jobRates[j]! + p;
-      known[i]! += spread(i, own, h, p);
-    }
-    for (let k = 0; k < surprises.length; k++) {
-      const s = surprises[k]!;
-      const [happens, hours, parts] = [random(), random(), random()];
-      if (happens >= s.chance) continue;
-      const money = spread(i, s.trades, triangular(s.hours, hours), triangular(s.parts, parts));
-      ofSurprise[k]![i] = money;
       known[i]! += money;
     }
-    const car = unseen.length === 0 ? 1 : Math.exp(input.unseenSd * normalDraw(random) - input.unseenSd ** 2 / 2);
-    for (const u of unseen) if (random() < u.chance * car) unknown[i]! += u.whole * shareDraw(u, random);
-    whole[i] = known[i]! + unknown[i]!;
-  }
+  };
+  for (const { owners, rate, hours, parts, unsure, drawn } of own)
+    for (let i = 0; i < draws; i++) {
+      const h = at1(hours, random()) * (unsure ? at1(more, random()) : 1);
+      const p = at1(parts, random());
+      // What makes a job dear by itself; its trade's factor is told by itself too.
+      drawn[i] = h * rate + p;
+      spread(owners, i, h, p);
+    }
+  for (const { owners, rate, hours, parts, chance, drawn } of beside)
+    for (let i = 0; i < draws; i++) {
+      if (random() >= chance) continue;
+      const [h, p] = [at1(hours, random()), at1(parts, random())];
+      drawn[i] = h * rate + p;
+      spread(owners, i, h, p);
+    }
+  const car = fresh().fill(1);
+  if (unseen.length > 0)
+    for (let i = 0; i < draws; i++) car[i] = Math.exp(input.unseenSd * normalDraw(random) - input.unseenSd ** 2 / 2);
+  for (const u of unseen)
+    for (let i = 0; i < draws; i++) if (random() < u.chance * car[i]!) unknown[i]! += u.whole * shareDraw(u, random);
+  for (let i = 0; i < draws; i++) whole[i] = known[i]! + unknown[i]!;
   const movers: Mover[] = [
     ...trades.map((t, k): Mover => ({ key: t, sort: 'trade', ...movedBy(factors[k]!, whole) })),
-    ...jobs.map((j, k): Mover => ({ key: j.key, sort: 'job', ...movedBy(ofJob[k]!, whole) })),
-    ...surprises.map((s, k): Mover => ({ key: s.key, sort: 'surprise', ...movedBy(ofSurprise[k]!, whole) })),
+    ...jobs.map((j, k): Mover => ({ key: j.key, sort: 'job', ...movedBy(own[k]!.drawn, whole) })),
+    ...surprises.map((s, k): Mover => ({ key: s.key, sort: 'surprise', ...movedBy(beside[k]!.drawn, whole) })),
     ...(unseen.length > 0 ? [{ key: 'unseen', sort: 'unseen' as const, ...movedBy(unknown, whole) }] : []),
   ];
   return {
