@@ -1,12 +1,12 @@
 // npm run bench:cost: drawing what work costs against bare sampling of the same triangles, and how the solver grows with lots.
 import load from 'highs';
-import { drawCost, type DrawInput } from '@/core/cost/draw';
+import { TRADES } from '@/core/catalogue/remedies';
+import { type DrawInput, drawCost } from '@/core/cost/draw';
 import type { Job } from '@/core/cost/jobs';
 import { prepare } from '@/core/prepare/prepare';
 import { solveProgram } from '@/core/program/integer-program';
 import { seeded } from '@/core/stats/random';
 import { type Triple, triangular } from '@/core/stats/triangular';
-import { TRADES } from '@/core/catalogue/remedies';
 
 const DRAWS = 10_000;
 const JOBS = 60;
@@ -23,18 +23,21 @@ function median(work: () => void): number {
 
 const random = seeded(1);
 const around = (n: number): Triple => [n * 0.6, n, n * 1.7];
-const jobs = Array.from({ length: JOBS }, (_, i): Job => ({
-  key: `job-${i}`,
-  work: i % 4 === 0 ? 'strip-refinish' : 'polish',
-  zone: null,
-  times: 1,
-  serves: [],
-  trades: [TRADES[1 + (i % 7)]!],
-  hours: around(2 + 20 * random()),
-  parts: around(10 + 200 * random()),
-  waitsDays: 0,
-  after: [],
-}));
+const jobs = Array.from(
+  { length: JOBS },
+  (_, i): Job => ({
+    key: `job-${i}`,
+    work: i % 4 === 0 ? 'strip-refinish' : 'polish',
+    zone: null,
+    times: 1,
+    serves: [],
+    trades: [TRADES[1 + (i % 7)]!],
+    hours: around(2 + 20 * random()),
+    parts: around(10 + 200 * random()),
+    waitsDays: 0,
+    after: [],
+  }),
+);
 const input: DrawInput = {
   jobs,
   surprises: [],
