@@ -102,6 +102,17 @@ const DOORS: readonly Door[] = [
     expected: all(404, 404, 404, 401),
   },
   {
+    name: 'questions of a lot',
+    call: get(({ lotId }) => `/api/v1/lots/${lotId}/questions`),
+    expected: all(200, 200, 200, 401),
+  },
+  {
+    name: 'an answer to nothing',
+    call: async (api) =>
+      (await api.put(`/api/v1/questions/${NOBODY}`, { data: { answer: 'x', toAll: true } })).status(),
+    expected: all(404, 404, 403, 401, 404, { editor: 404 }),
+  },
+  {
     name: 'film upload',
     call: async (api, i) =>
       (

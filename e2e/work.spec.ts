@@ -58,6 +58,13 @@ test('what it takes is reckoned, decided otherwise by hand, and the best set bef
     )
     .toEqual([[40_000, 3000, 30]]);
 
+  // The calendar goes out as a file.
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('region', { name: 'Calendar' }).getByRole('button', { name: 'The car' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toMatch(/^lot-\d+-work\.ics$/);
+
   // Doing the paint oneself takes its hours off.
   const total = page.locator('.sheet', { hasText: 'What it takes' }).first();
   const before = await total.locator('p').first().textContent();

@@ -8,6 +8,7 @@ import { bundleAt, onYear, planFor } from '../bundles';
 import { readText } from '../files';
 import { Refusal, Usage } from '../refusals';
 import { defineVerb, type FlagsOf, TEXT } from '../verb';
+import { wholeFlag } from '../whole';
 
 const OPTIONS = { rates: TEXT, draws: TEXT, seed: TEXT, own: TEXT, 'on-year': TEXT } as const;
 const MOST_DRAWS = 1_000_000;
@@ -48,13 +49,6 @@ function ratesAt(path: string): Readonly<Partial<Record<Trade, number>>> {
   return Object.fromEntries(taken.map(([t, r]) => asked(t, r)));
 }
 
-function whole(given: string | undefined, name: string, otherwise: number, low: number, high: number): number {
-  const value = given === undefined ? otherwise : Number(given);
-  if (!Number.isInteger(value) || value < low || value > high)
-    throw new Usage(`--${name} is a whole number from ${low} to ${high}`);
-  return value;
-}
-
 /** `cost BUNDLE`: what putting a car right takes. */
 function reckon(path: string, flags: FlagsOf<typeof OPTIONS>): object {
   const { records } = bundleAt(path);
@@ -67,8 +61,8 @@ function reckon(path: string, flags: FlagsOf<typeof OPTIONS>): object {
   const odd = own.find((t) => !isTrade(t));
   if (odd !== undefined) throw new Usage(`--own names trades: ${TRADES.join(', ')}`);
   const wishes: Wishes = { own: own as Trade[], rates: flags.rates === undefined ? {} : ratesAt(flags.rates) };
-  const draws = whole(flags.draws, 'draws', 10_000, 100, MOST_DRAWS);
-  const seed = whole(flags.seed, 'seed', 1, 0, 2 ** 31);
+  const draws = wholeFlag(flags.draws, 'draws', { otherwise: 10_000, low: 100, high: MOST_DRAWS });
+  const seed = wholeFlag(flags.seed, 'seed', { otherwise: 1, low: 0, high: 2 ** 31 });
   const judgement = judge({ plan, records, tables: DEFAULT_TABLES });
   const cost = costTable.defaults;
   const work = workOf(judgement, cost, wishes);

@@ -11,6 +11,7 @@ import { forecast } from '@/core/metal/forecast';
 import { millimetres } from '../millimetres';
 import { Usage } from '../refusals';
 import { defineVerb, type FlagsOf, TEXT } from '../verb';
+import { wholeFlag } from '../whole';
 
 const OPTIONS = {
   material: TEXT,
@@ -29,13 +30,6 @@ function oneOf<T extends string>(given: string | undefined, name: string, known:
   return value;
 }
 
-function whole(given: string | undefined, name: string, otherwise: number, low: number, high: number): number {
-  const value = given === undefined ? otherwise : Number(given);
-  if (!Number.isInteger(value) || value < low || value > high)
-    throw new Usage(`--${name} is a whole number from ${low} to ${high}`);
-  return value;
-}
-
 /** `forecast`: years until a sheet is through, from its stage, its sheet and where it will be kept. */
 function years(_none: string, flags: FlagsOf<typeof OPTIONS>): object {
   const t = exposureTable.defaults;
@@ -47,8 +41,8 @@ function years(_none: string, flags: FlagsOf<typeof OPTIONS>): object {
   const galvanic = oneOf(flags.contact, 'contact', ['steel', 'none'], stage === 'film' ? 'none' : 'steel') === 'steel';
   const thickness = millimetres(flags['thickness-mm'], 'thickness-mm');
   if (!thickness || thickness > 10) throw new Usage('--thickness-mm is the sheet when new, above 0 to 10 mm');
-  const seed = whole(flags.seed, 'seed', 1, 0, 2 ** 31);
-  const draws = whole(flags.draws, 'draws', t.draws, 200, 1_000_000);
+  const seed = wholeFlag(flags.seed, 'seed', { otherwise: 1, low: 0, high: 2 ** 31 });
+  const draws = wholeFlag(flags.draws, 'draws', { otherwise: t.draws, low: 200, high: 1_000_000 });
   const spot = { metal, stage, faces, galvanic, sheetMm: [thickness, thickness] as const };
   const [found] = forecast([spot], t, { storages: [storage], seed, draws })!;
   console.error('This ranks places and storage. It is no promise.');

@@ -1,17 +1,10 @@
 import { DEFAULT_TABLES } from '@/core/grade/all-tables';
 import { blindBuyer } from '@/core/practice/blind-buyer';
-import { Usage } from '../refusals';
 import { defineVerb, TEXT } from '../verb';
+import { wholeFlag } from '../whole';
 
 const MOST_CARS = 5000;
 const TOLD_EVERY = 25;
-
-function whole(given: string | undefined, name: string, otherwise: number | null, low: number, high: number): number {
-  const value = given === undefined ? otherwise : Number(given);
-  if (value === null || !Number.isInteger(value) || value < low || value > high)
-    throw new Usage(`--${name} is a whole number from ${low} to ${high}`);
-  return value;
-}
 
 export const verb = defineVerb({
   usage: '--cars N [--seed 1]',
@@ -21,8 +14,8 @@ export const verb = defineVerb({
   takes: null,
   options: { cars: TEXT, seed: TEXT },
   run: (_none, flags) => {
-    const cars = whole(flags.cars, 'cars', null, 1, MOST_CARS);
-    const seed = whole(flags.seed, 'seed', 1, 0, 2 ** 31);
+    const cars = wholeFlag(flags.cars, 'cars', { low: 1, high: MOST_CARS });
+    const seed = wholeFlag(flags.seed, 'seed', { otherwise: 1, low: 0, high: 2 ** 31 });
     const found = blindBuyer(cars, seed, DEFAULT_TABLES, (n) => {
       if (n % TOLD_EVERY === 0) console.error(`${n} of ${cars} cars`);
     });

@@ -20,6 +20,7 @@ import {
   shareLink,
 } from './tables/farvin';
 import { invitation, lotAssignment, saleLending } from './tables/house';
+import { question } from './tables/questions';
 
 // Erasing takes what a person or a car left out of what is otherwise written once, and leaves its hash: the log stays
 // checkable, and what it said cannot be read any more. Only the tables' owner can (migration 0009).
@@ -140,6 +141,7 @@ export function eraseLot(owner: Db, actor: Actor, lotId: string, why: string): P
       .set({ report: sql`jsonb_build_object('erased', ${seal.sha256})::text` })
       .where(inArray(seal.inspectionId, ids));
     await tx.delete(shareLink).where(eq(shareLink.lotId, lotId));
+    await tx.delete(question).where(eq(question.lotId, lotId));
     await tx.delete(lotLending).where(eq(lotLending.lotId, lotId));
     const jobs = await tx.delete(exportJob).where(inArray(exportJob.inspectionId, ids)).returning({ id: exportJob.id });
     await tx

@@ -44,6 +44,7 @@ const GUARDED = [
   'seal_secret',
   'alarm_heard',
   'film_file',
+  'question',
 ];
 /** Tables that everybody reads, and a house writes its own rows of. */
 const PUBLISHED = ['seal_key'];

@@ -14,6 +14,9 @@ export const RATES = {
   /** Reports opened without an account: by address, and by link for all addresses together. Counted over all servers. */
   public: { burst: 900, perSecond: 30 },
   link: { burst: 3000, perSecond: 100 },
+  /** Questions asked without an account: by address, and by link for all addresses together. */
+  asks: { burst: 6, perSecond: 1 / 600 },
+  asksOfLink: { burst: 60, perSecond: 1 / 60 },
   /** Sign-ins tried from one address, good or bad. */
   signIn: { burst: 30, perSecond: 0.2 },
 } as const;

@@ -16,6 +16,8 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   imported: 'imported a bundle',
   'picture-added': 'added a picture',
   'film-added': 'added a film',
+  'question-asked': 'was asked about a car',
+  'question-answered': 'answered a question',
   'export-begun': 'began an export',
   'export-removed': 'removed an export',
   lent: 'lent a lot',

@@ -14,6 +14,8 @@ export const AUDITED = [
   'imported',
   'picture-added',
   'film-added',
+  'question-asked',
+  'question-answered',
   'export-begun',
   'export-removed',
   'lent',

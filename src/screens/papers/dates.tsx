@@ -7,6 +7,7 @@ import { Timeline } from '@/ui/papers/timeline';
 import { Labelled } from '@/ui/parts/labelled';
 import { RecordLine } from '@/ui/parts/record-line';
 import { useJudged, useLot } from '@/ui/records/inspection';
+import { saveFile } from '@/ui/save-file';
 import { capital } from '@/words/capital';
 import { BUILT_BY_WORDS, datedText, daysText } from '@/words/date-fits';
 
@@ -21,12 +22,7 @@ export function Dates() {
   const save = () => {
     if (!picture.current) return;
     const svg = new Blob([new XMLSerializer().serializeToString(picture.current)], { type: 'image/svg+xml' });
-    const link = Object.assign(document.createElement('a'), {
-      href: URL.createObjectURL(svg),
-      download: 'dates-of-parts.svg',
-    });
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveFile('dates-of-parts.svg', svg);
   };
   return (
     <section className="grid gap-3 border-b border-line p-4" aria-label="Dates of parts">

@@ -10,6 +10,8 @@ import { dayText } from '@/words/dates';
 import { plural } from '@/words/plural';
 import { recordChangeText } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
+import { Ask, type ToldQuestion } from './ask';
+import { askAbout } from './ask-about';
 import { KeyStatement } from './key-statement';
 import { VerifyPanel } from './verify-panel';
 
@@ -27,6 +29,9 @@ interface Props {
   readonly unit: ThicknessUnit;
   /** Size of the PDF, or null where there is none yet. */
   readonly pdfBytes: number | null;
+  /** Questions answered for all, how many wait, what is asked about and what became of a question just sent. */
+  readonly questions: { readonly told: readonly ToldQuestion[]; readonly open: number };
+  readonly asking: { readonly about: string; readonly outcome: string | null };
 }
 
 /** The bidder's page: the sealed report, and the means to check that it is what was sealed. */
@@ -41,8 +46,11 @@ export function PublicReport({
   wording,
   unit,
   pdfBytes,
+  questions,
+  asking,
 }: Props) {
   const zone = snapshot.sale.timeZone;
+  const { abouts, numbers } = askAbout(snapshot, wording);
   const newest = revisions[0]!;
   const isOld = snapshot.revision < newest.revision;
   const file = (name: string) => `${base}/${name}${isOld ? `?revision=${snapshot.revision}` : ''}`;
@@ -85,7 +93,19 @@ export function PublicReport({
           unit={unit}
           photos={`${base}/photos`}
           films={`${base}/films`}
+          ask={base}
           state="sealed"
+        />
+        <Ask
+          base={base}
+          told={questions.told}
+          open={questions.open}
+          abouts={abouts}
+          about={asking.about}
+          outcome={asking.outcome}
+          numberOf={(id) => numbers.get(id) ?? null}
+          wording={wording}
+          timeZone={zone}
         />
         <section className="mx-auto grid max-w-4xl gap-3 px-4 pb-12" aria-label="Seal">
           <h2 className="text-xl font-bold">Seal</h2>

@@ -20,6 +20,7 @@ import { Exports } from './exports';
 import { type Lending, Lendings } from './lendings';
 import { Links, type ShareLink } from './links';
 import { LogCheck } from './log-check';
+import { Questions } from './questions';
 
 export interface Revision {
   readonly id: string;
@@ -163,6 +164,7 @@ export function Report({ revisions, links, lendings = null, sealed }: ReleasePro
             </a>
           )}
         </div>
+        {!away && <Questions />}
         {facts.state !== 'sealed' && <MissingList missing={missing} />}
         {!away && <Exports inspection={facts.id} mayMake={!seesOwnOnly(facts.role)} />}
         {lendings && <Lendings lotId={facts.lot.id} lendings={lendings} />}

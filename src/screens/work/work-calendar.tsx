@@ -1,5 +1,9 @@
+import { Download } from 'lucide-react';
+import type { Trade } from '@/core/catalogue/remedies';
 import type { Slot } from '@/core/cost/calendar';
 import type { WorkFound } from '@/core/cost/reckon';
+import { useLot } from '@/ui/records/inspection';
+import { saveFile } from '@/ui/save-file';
 import { capital } from '@/words/capital';
 import { plural } from '@/words/plural';
 import { DOES_WORDS, TRADE_WORDS } from '@/words/remedies';
@@ -15,6 +19,7 @@ const WEEK = 7;
 /** When it is done, on a tape of weeks: a lane for each trade, what waits hatched, what the end hangs on dark. */
 export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wording }) {
   const { calendar, jobs } = found;
+  const { facts } = useLot();
   if (calendar.length === 0) return null;
   const trades = [...new Set(calendar.map((s) => s.trade))];
   const end = Math.max(WEEK, ...calendar.map((s) => s.toDay));
@@ -24,6 +29,16 @@ export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wo
   const named = (s: Slot) => {
     const j = byKey.get(s.job)!;
     return `${DOES_WORDS[j.work]}${j.zone ? `, ${zoneWords(j.zone, wording)}` : ''}`;
+  };
+  const save = async (trade: Trade | null) => {
+    const { workIcs } = await import('./work-ics');
+    const { lot } = facts;
+    const own = calendar.filter((s) => trade === null || s.trade === trade);
+    const text = workIcs(
+      own.map((slot) => ({ slot, name: named(slot), trade: capital(TRADE_WORDS[slot.trade]) })),
+      { lot: lot.id, title: `Lot ${lot.number}, ${lot.title}`, from: new Date() },
+    );
+    saveFile(`lot-${lot.number}-${trade ?? 'work'}.ics`, new Blob([text], { type: 'text/calendar' }));
   };
   const last = calendar.filter((s) => s.critical);
   const weeks = Array.from({ length: Math.floor(end / WEEK) + 1 }, (_, i) => i);
@@ -77,6 +92,17 @@ export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wo
       <p className="text-sm">
         The end hangs on: {last.map((s) => named(s)).join('; ')}. All is ordered on the first day; a trade does one job
         at a time on this car.
+      </p>
+      <p className="flex flex-wrap items-center gap-2 text-sm">
+        <Download size={16} aria-hidden="true" /> Calendar file:
+        <button type="button" className="btn btn-small" onClick={() => void save(null)}>
+          The car
+        </button>
+        {trades.map((t) => (
+          <button key={t} type="button" className="btn btn-small" onClick={() => void save(t)}>
+            {capital(TRADE_WORDS[t])}
+          </button>
+        ))}
       </p>
       <details className="text-sm">
         <summary className="min-h-11 content-center font-semibold">As a list</summary>

@@ -1,6 +1,7 @@
 import { Download, Upload } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { BadRow } from '@/core/csv/rows';
+import { saveFile } from '../save-file';
 
 const BAD_SHOWN = 4;
 
@@ -20,14 +21,7 @@ export function CsvTransfer({
 }) {
   const [bad, setBad] = useState<readonly BadRow[]>([]);
   const file = useRef<HTMLInputElement>(null);
-  const save = () => {
-    const url = URL.createObjectURL(new Blob([text()], { type: 'text/csv' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = fileName;
-    link.click();
-    URL.revokeObjectURL(url);
-  };
+  const save = () => saveFile(fileName, new Blob([text()], { type: 'text/csv' }));
   return (
     <>
       <button type="button" className="btn" onClick={save}>

@@ -18,6 +18,8 @@ export interface Around {
   readonly wording: Wording;
   readonly photos: string;
   readonly films: string;
+  /** Where questions are asked, on a page that takes them. */
+  readonly ask?: string | undefined;
 }
 
 type Drawn = { readonly [K in Block['kind']]: (block: Extract<Block, { kind: K }>, around: Around) => ReactNode };
@@ -99,7 +101,9 @@ const DRAWN: Drawn = {
   bands: (b) => <BandList block={b} />,
   losses: (b) => <Losses block={b} />,
   plan: (b, { plan, wording }) => <PlanBlock block={b} plan={plan} wording={wording} />,
-  findings: (b, { plan, photos, films }) => <FindingGroups block={b} plan={plan} photos={photos} films={films} />,
+  findings: (b, { plan, photos, films, ask }) => (
+    <FindingGroups block={b} plan={plan} photos={photos} films={films} ask={ask} />
+  ),
   film: (b, { photos, films }) => <FilmBlock block={b} photos={photos} films={films} />,
   strip: (b, { photos }) => <PictureStrip pictures={b.pictures} photos={photos} />,
   matters: (b, { plan, photos }) => <Matters block={b} plan={plan} photos={photos} />,

@@ -16,18 +16,20 @@ export function FindingGroups({
   plan,
   photos,
   films,
+  ask,
 }: {
   block: BlockOf<'findings'>;
   plan: Plan;
   photos: string;
   films: string;
+  ask?: string | undefined;
 }) {
   return block.groups.map(({ title, findings }) => (
     <div key={title}>
       <h3 className="border-b-2 border-ink pb-1 font-bold">{title}</h3>
       <ol>
         {findings.map((f) => (
-          <Item key={f.id} finding={f} zone={plan.zones.get(f.zone)} photos={photos} films={films} />
+          <Item key={f.id} finding={f} zone={plan.zones.get(f.zone)} photos={photos} films={films} ask={ask} />
         ))}
       </ol>
     </div>
@@ -39,11 +41,13 @@ function Item({
   zone,
   photos,
   films,
+  ask,
 }: {
   finding: FindingRow;
   zone: Zone | undefined;
   photos: string;
   films: string;
+  ask: string | undefined;
 }) {
   return (
     <li
@@ -71,6 +75,14 @@ function Item({
               </MomentLink>
             ))}
           </p>
+        )}
+        {ask && (
+          <a
+            href={`${ask}?about=${encodeURIComponent(`finding|${f.id}`)}#ask`}
+            className="inline-grid min-h-9 content-center text-sm underline"
+          >
+            Ask about this
+          </a>
         )}
         {f.pictures.length > 0 && (
           <ul className="mt-2 flex flex-wrap gap-2">

@@ -2,11 +2,14 @@ import type { Metadata } from 'next';
 import { cookies, headers } from 'next/headers';
 import { PublicReport } from '@/screens/public-report/public-report';
 import { noteOpening, openReport, opensAt, pdfOf, revisionAsked, strangerMust } from '@/server/public-report';
+import { toldThrough } from '@/server/questions';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
 import { momentText } from '@/words/dates';
 
 export const dynamic = 'force-dynamic';
+
+const textOf = (value: unknown) => (typeof value === 'string' ? value.slice(0, 200) : '');
 
 type Params = { params: Promise<{ token: string }>; searchParams: Promise<Record<string, unknown>> };
 
@@ -55,7 +58,7 @@ export default async function PublicReportPage({ params, searchParams }: Params)
       </main>
     );
   }
-  const pdf = await pdfOf(report);
+  const [pdf, questions, query] = await Promise.all([pdfOf(report), toldThrough(token), searchParams]);
   const held = (await cookies()).get(PREFERENCES_COOKIE)?.value;
   // Whoever chose nothing is spoken to as the sale speaks.
   const { words, sides, kerb, unit } = { ...readPreferences(held), ...(held === undefined && report.speech) };
@@ -71,6 +74,8 @@ export default async function PublicReportPage({ params, searchParams }: Params)
       wording={{ words, sides, kerb, steering: 'left' }}
       unit={unit}
       pdfBytes={pdf?.bytes ?? null}
+      questions={questions}
+      asking={{ about: textOf(query.about), outcome: textOf(query.asked) || null }}
     />
   );
 }

@@ -1,0 +1,73 @@
+import { type QuestionAsked, questionAskedSchema } from '@/core/kinds/question-asked';
+import { recordsOf } from '@/core/records/reduce';
+import { db } from '@/data/db';
+import { openLink } from '@/data/links';
+import { ask, type Question, questionsTold } from '@/data/questions';
+import { sealedRecords } from '@/report/read-snapshot';
+import { sendMail } from './mail';
+import { type OpenReport, openReport } from './public-report';
+import { addressOf, takeOfAll } from './rate-limit';
+import { tokenHash } from './sealing';
+
+export type Asked =
+  | { readonly ok: true }
+  | { readonly ok: false; readonly why: 'no-report' | 'malformed' | 'too-often' | 'too-many' };
+
+/** What a question is about, where the report shows it; else it is about the car. */
+function shownAbout(report: OpenReport, about: QuestionAsked['about']): QuestionAsked['about'] {
+  const { records } = sealedRecords(report.snapshot.bundle);
+  const has = (kind: 'finding' | 'film', id: string | null) => recordsOf(records, kind).some((r) => r.id === id);
+  const nothing = { finding: null, zone: null, film: null, filmS: null };
+  if (about.finding && !has('finding', about.finding)) return nothing;
+  if (about.film && !has('film', about.film)) return nothing;
+  return about;
+}
+
+/** Takes a question of somebody who has a report's link. A form that fills a field that nobody sees is thanked and dropped. */
+export async function takeQuestion(
+  token: string,
+  fields: Readonly<Record<string, unknown>>,
+  headers: Headers,
+): Promise<Asked> {
+  const report = await openReport(token);
+  const link = report && (await openLink(db(), tokenHash(token), new Date()));
+  if (!report || !link) return { ok: false, why: 'no-report' };
+  if (typeof fields.website === 'string' && fields.website !== '') return { ok: true };
+  const parsed = questionAskedSchema.safeParse(fields);
+  if (!parsed.success) return { ok: false, why: 'malformed' };
+  const wait = await takeOfAll(
+    db(),
+    [
+      ['asks', addressOf(headers)],
+      ['asksOfLink', tokenHash(token)],
+    ],
+    new Date(),
+  );
+  if (wait > 0) return { ok: false, why: 'too-often' };
+  const about = shownAbout(report, parsed.data.about);
+  const of = { lotId: link.lotId, revision: report.snapshot.revision };
+  const kept = await ask(db(), { orgId: link.orgId }, of, { ...parsed.data, about }, new Date());
+  return kept ? { ok: true } : { ok: false, why: 'too-many' };
+}
+
+/** What everybody with a link reads of a lot's questions. */
+export async function toldThrough(token: string) {
+  const link = await openLink(db(), tokenHash(token), new Date());
+  if (!link) return { told: [], open: 0 };
+  const { told, open } = await questionsTold(db(), { orgId: link.orgId }, link.lotId);
+  return {
+    told: told.map((q) => ({ ...q, askedAt: q.askedAt.toISOString(), answeredAt: q.answeredAt!.toISOString() })),
+    open,
+  };
+}
+export type ToldThrough = Awaited<ReturnType<typeof toldThrough>>;
+
+/** Sends an answer to whoever left where to, where this server sends mail. */
+export const mailAnswer = (q: Question) =>
+  q.mail === ''
+    ? Promise.resolve('not-asked' as const)
+    : sendMail({
+        to: q.mail,
+        subject: 'The house answers your question',
+        text: `You asked:\n\n${q.text}\n\nThe house answers:\n\n${q.answer}\n\nIt stands at the report too where the house tells it to all.`,
+      });
