@@ -4,7 +4,6 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { z } from 'zod';
 import { planOfCar } from '@/core/body/plan';
-import { recordsOf } from '@/core/records/reduce';
 import { numberedFindings } from '@/report/numbered';
 import { useWording } from '@/ui/preferences';
 import { useCar, useLot, useStored } from '@/ui/records/inspection';
