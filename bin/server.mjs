@@ -7,6 +7,9 @@ import { addressOf } from './address.js';
 import { checkDatabase } from './check-database.mjs';
 import { Plain, ROOT } from './steps.mjs';
 
+/** Where somebody with a report's link asks a question, by a form. */
+const QUESTION = /^\/r\/[\w-]{1,100}\/questions$/;
+
 process.env.FARVIN_VERSION = JSON.parse(readFileSync(path.join(ROOT, 'package.json'), 'utf8')).version;
 const port = Number(process.env.PORT ?? 3000);
 const hostname = process.env.HOST ?? '127.0.0.1';
@@ -63,8 +66,10 @@ const server = createServer((request, response) => {
     response.end();
     return;
   }
-  // Pages are read, never written: a body sent to one would be held for nothing.
-  if (!['GET', 'HEAD'].includes(request.method ?? '') && !(request.url ?? '').startsWith('/api/')) {
+  // Pages are read, never written: a body sent to one would be held for nothing. A question at a report is no page.
+  const takes =
+    (request.url ?? '').startsWith('/api/') || (request.method === 'POST' && QUESTION.test(request.url ?? ''));
+  if (!['GET', 'HEAD'].includes(request.method ?? '') && !takes) {
     response.writeHead(405, { 'content-type': 'text/plain', allow: 'GET, HEAD', connection: 'close' });
     response.end('This address is only read.\n');
     return;

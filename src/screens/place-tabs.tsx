@@ -30,7 +30,7 @@ export function PlaceTabs({ place, open, children }: { place: Place; open: strin
         aria-label={place.name}
         className="flex shrink-0 gap-x-1 overflow-x-auto border-b border-line bg-card px-2 lg:px-3"
       >
-        <Tab href={base} name={place.name} here={open === null} />
+        <Tab href={base} name={place.first ?? place.name} here={open === null} />
         {place.tabs?.map(({ slug, name }) => (
           <Tab key={slug} href={`${base}/${slug}`} name={name} here={open === slug} />
         ))}

@@ -18,7 +18,8 @@ export interface Place {
   readonly Screen: ComponentType<PlaceProps>;
   /** What the server loads for it, by a name of server/place-loads.ts. */
   readonly loads?: string;
-  /** Tabs beside its first, which is called as the place is. */
+  /** What its first tab is called, where it has others. */
+  readonly first?: string;
   readonly tabs?: readonly { readonly slug: string; readonly name: string; readonly Screen: ComponentType }[];
 }
 

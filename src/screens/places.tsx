@@ -17,6 +17,7 @@ export const PLACES: readonly Place[] = [
     name: 'Grade',
     Icon: Scale,
     Screen: Grade,
+    first: 'As it stands',
     tabs: [{ slug: 'work', name: 'Work', Screen: Work }],
   },
   { slug: 'report', name: 'Report', Icon: BookOpenCheck, Screen: ReportPlace, loads: 'release' },
