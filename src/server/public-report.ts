@@ -88,7 +88,7 @@ async function parsedSeal(link: OpenLink, { inspectionId, sha256 }: OpenLink['re
 }
 
 /** What a token names, looked up once a request. */
-const linkNamed = cache(
+export const linkNamed = cache(
   async (token: string): Promise<OpenLink | null> =>
     isToken(token) ? openLink(db(), tokenHash(token), new Date()) : null,
 );

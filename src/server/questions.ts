@@ -1,11 +1,10 @@
 import { type QuestionAsked, questionAskedSchema } from '@/core/kinds/question-asked';
 import { recordsOf } from '@/core/records/reduce';
 import { db } from '@/data/db';
-import { openLink } from '@/data/links';
 import { ask, type Question, questionsTold } from '@/data/questions';
 import { sealedRecords } from '@/report/read-snapshot';
 import { sendMail } from './mail';
-import { type OpenReport, openReport } from './public-report';
+import { linkNamed, type OpenReport, openReport } from './public-report';
 import { addressOf, takeOfAll } from './rate-limit';
 import { tokenHash } from './sealing';
 
@@ -30,7 +29,7 @@ export async function takeQuestion(
   headers: Headers,
 ): Promise<Asked> {
   const report = await openReport(token);
-  const link = report && (await openLink(db(), tokenHash(token), new Date()));
+  const link = report && (await linkNamed(token));
   if (!report || !link) return { ok: false, why: 'no-report' };
   if (typeof fields.website === 'string' && fields.website !== '') return { ok: true };
   const parsed = questionAskedSchema.safeParse(fields);
@@ -52,7 +51,7 @@ export async function takeQuestion(
 
 /** What everybody with a link reads of a lot's questions. */
 export async function toldThrough(token: string) {
-  const link = await openLink(db(), tokenHash(token), new Date());
+  const link = await linkNamed(token);
   if (!link) return { told: [], open: 0 };
   const { told, open } = await questionsTold(db(), { orgId: link.orgId }, link.lotId);
   return {

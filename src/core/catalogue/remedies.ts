@@ -49,6 +49,8 @@ export const REMEDY_IDS = [
   'test',
 ] as const;
 export type RemedyId = (typeof REMEDY_IDS)[number];
+/** What is decided of something that could be put right: a piece of work, or that it stays and is said. */
+export const DECISIONS = ['leave', ...REMEDY_IDS] as const;
 
 /** Low, likely, high. */
 const triple = z.tuple([z.number().nonnegative(), z.number().nonnegative(), z.number().nonnegative()]);

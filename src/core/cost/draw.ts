@@ -1,6 +1,7 @@
 import type { Trade } from '../catalogue/remedies';
+import { quantile } from '../stats/quantile';
 import { normalDraw, type Random, seeded } from '../stats/random';
-import type { Triple } from '../stats/triangular';
+import { drawFrom, ready, type Triple } from '../stats/triangular';
 import type { Job } from './jobs';
 
 /** Something that may be needed beside the jobs: with a chance, so much money of a trade. */
@@ -61,40 +62,9 @@ const TENTH = 0.1;
 const MOVERS_TOLD = 10;
 const MOST_SORTED = 1000;
 
-/** A triangle made ready to be drawn from many times. */
-interface Ready {
-  readonly low: number;
-  readonly high: number;
-  readonly mode: number;
-  readonly up: number;
-  readonly down: number;
-  readonly likely: number;
-}
-function triangle([low, likely, high]: Triple): Ready {
-  const width = high - low;
-  return {
-    low,
-    high,
-    likely,
-    mode: width > 0 ? (likely - low) / width : Number.NaN,
-    up: width * (likely - low),
-    down: width * (high - likely),
-  };
-}
-/** As `triangular` gives it. */
-function at1(t: Ready, u: number): number {
-  if (u < t.mode) return t.low + Math.sqrt(u * t.up);
-  return u >= t.mode ? t.high - Math.sqrt((1 - u) * t.down) : t.likely;
-}
-
-const at = (sorted: Float64Array, p: number): number => {
-  const place = p * (sorted.length - 1);
-  const low = Math.floor(place);
-  return sorted[low]! + (place - low) * (sorted[Math.min(low + 1, sorted.length - 1)]! - sorted[low]!);
-};
 function quantilesOf(values: Float64Array): Quantiles {
   const sorted = Float64Array.from(values).sort();
-  return { p10: at(sorted, TENTH), p50: at(sorted, 0.5), p90: at(sorted, 1 - TENTH) };
+  return { p10: quantile(sorted, TENTH)!, p50: quantile(sorted, 0.5)!, p90: quantile(sorted, 1 - TENTH)! };
 }
 
 /** Means of the whole where a driver is among its lowest tenth and among its highest. */
@@ -102,7 +72,7 @@ function movedBy(driver: Float64Array, whole: Float64Array): { low: number; high
   // Where its tenths begin is told well enough by a part of the draws.
   const step = Math.max(1, Math.floor(driver.length / MOST_SORTED));
   const sorted = Float64Array.from({ length: Math.ceil(driver.length / step) }, (_, i) => driver[i * step]!).sort();
-  const [from, to] = [at(sorted, TENTH), at(sorted, 1 - TENTH)];
+  const [from, to] = [quantile(sorted, TENTH)!, quantile(sorted, 1 - TENTH)!];
   let [low, nLow, high, nHigh] = [0, 0, 0, 0];
   for (let i = 0; i < driver.length; i++) {
     if (driver[i]! <= from) {
@@ -139,12 +109,12 @@ export function drawCost(input: DrawInput, { draws, seed }: { draws: number; see
   const prepared = (j: Pick<Job, 'trades' | 'hours' | 'parts'>) => ({
     owners: j.trades.map((t) => index.get(t)!),
     rate: j.trades.reduce((s, t) => s + (rates[t] ?? 0), 0) / j.trades.length,
-    hours: triangle(j.hours),
-    parts: triangle(j.parts),
+    hours: ready(j.hours),
+    parts: ready(j.parts),
   });
   const own = jobs.map((j) => ({ ...prepared(j), unsure: input.unsure.has(j.work), drawn: fresh() }));
   const beside = surprises.map((s) => ({ ...prepared(s), chance: s.chance, drawn: fresh() }));
-  const more = triangle(input.unsureTimes);
+  const more = ready(input.unsureTimes);
   for (const f of factors)
     for (let i = 0; i < draws; i++) f[i] = Math.exp(tradeSd * normalDraw(random) - tradeSd ** 2 / 2);
   // Job by job, so that what is written lies side by side.
@@ -161,8 +131,8 @@ export function drawCost(input: DrawInput, { draws, seed }: { draws: number; see
   };
   for (const { owners, rate, hours, parts, unsure, drawn } of own)
     for (let i = 0; i < draws; i++) {
-      const h = at1(hours, random()) * (unsure ? at1(more, random()) : 1);
-      const p = at1(parts, random());
+      const h = drawFrom(hours, random()) * (unsure ? drawFrom(more, random()) : 1);
+      const p = drawFrom(parts, random());
       // What makes a job dear by itself; its trade's factor is told by itself too.
       drawn[i] = h * rate + p;
       spread(owners, i, h, p);
@@ -170,7 +140,7 @@ export function drawCost(input: DrawInput, { draws, seed }: { draws: number; see
   for (const { owners, rate, hours, parts, chance, drawn } of beside)
     for (let i = 0; i < draws; i++) {
       if (random() >= chance) continue;
-      const [h, p] = [at1(hours, random()), at1(parts, random())];
+      const [h, p] = [drawFrom(hours, random()), drawFrom(parts, random())];
       drawn[i] = h * rate + p;
       spread(owners, i, h, p);
     }

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { REMEDY_IDS } from '../catalogue/remedies';
+import { DECISIONS } from '../catalogue/remedies';
 import { instantSchema, text } from './common';
 import { defineKind } from './kind';
 
-const decisionSchema = z.enum(['leave', ...REMEDY_IDS]);
+const decisionSchema = z.enum(DECISIONS);
 
 /** What a person decided of something that could be put right, where it is not what the rule says. */
 export const remedySchema = z.object({

@@ -1,5 +1,5 @@
 import type { Plan } from '../body/plan';
-import { type Aspect, METALS, type Zone } from '../body/zone';
+import type { Aspect, Zone } from '../body/zone';
 import { flawById } from '../catalogue/flaws/by-id';
 import { costOf, drawInputOf, workOf } from '../cost/cost';
 import { aspectOf } from '../coverage/coverage';
@@ -121,8 +121,7 @@ function lookAt(random: Random, plan: Plan, made: MadeCar, hidden: Hidden): Look
   for (const [slug, state] of made.panels) {
     const zone = plan.zones.get(slug)!;
     const reads = zone.metal === 'steel' || zone.metal === 'aluminium';
-    if (reads && METALS.includes(zone.metal) && !hidden(zone, 'paint'))
-      readings.push(...readingsOf(random, slug, state));
+    if (reads && !hidden(zone, 'paint')) readings.push(...readingsOf(random, slug, state));
   }
   const visit = record('visit', 'visit', {
     startedAt: MADE_ON,

@@ -34,8 +34,6 @@ export interface ProgramLimits {
   readonly seconds?: number;
   /** Share of its worth by which an answer may miss the best. */
   readonly gap?: number;
-  /** Values to begin from. */
-  readonly from?: readonly number[];
 }
 
 const INFINITE = 1e30;
@@ -49,7 +47,7 @@ const INFEASIBLE = 8;
 export function solveProgram(
   highs: Highs,
   { columns, rows }: IntegerProgram,
-  { seconds = 20, gap = 0, from }: ProgramLimits = {},
+  { seconds = 20, gap = 0 }: ProgramLimits = {},
 ): ProgramAnswer {
   const starts: number[] = [0];
   const index: number[] = [];
@@ -83,7 +81,6 @@ export function solveProgram(
     model.options.set('mip_rel_gap', gap);
     model.options.set('mip_abs_gap', 1e-7);
     model.options.set('mip_feasibility_tolerance', 1e-8);
-    if (from) model.setSolution({ colValue: [...from] } as unknown as Parameters<typeof model.setSolution>[0]);
     model.run();
     const status = model.getModelStatus();
     if (status === INFEASIBLE) return { values: null, worth: 0, bound: 0, proved: true, status: 'infeasible' };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { REMEDY_IDS, type RemedyId, type RemedyRow, remedySchema } from '../catalogue/remedies';
+import { type DECISIONS, REMEDY_IDS, type RemedyId, type RemedyRow, remedySchema } from '../catalogue/remedies';
 import { defineTable } from '../model/table';
 
 /** Work that follows from other work and is no remedy of a fault by itself. */
@@ -8,7 +8,6 @@ export type SharedId = (typeof SHARED_IDS)[number];
 /** Anything that is done. */
 export type WorkId = RemedyId | SharedId;
 /** What is decided of a thing: a piece of work, or that it stays and is said. */
-export const DECISIONS = ['leave', ...REMEDY_IDS] as const;
 export type Decision = (typeof DECISIONS)[number];
 
 export const HAVINGS = ['available', 'scarce', 'none'] as const;

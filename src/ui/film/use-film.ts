@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { clip } from '@/core/records/clip';
-import { recordsOf } from '@/core/records/reduce';
+import { type Records, recordsOf } from '@/core/records/reduce';
 import { photoQueue } from '@/ui/device/photo-queue';
 import { MOST_FILM_BYTES, sendFilm } from '@/ui/device/send-film';
 import { useLot, useStored } from '@/ui/records/inspection';
@@ -24,6 +24,14 @@ const MB = 1024 * 1024;
 const SHOWN_BY_STILLS = new Set(['finding', 'fluid', 'mech', 'number']);
 /** Hashing and looking are so much of the work of keeping a film. */
 const HASHING = 0.15;
+
+/** Moments of a film whose records a picture can be taken of and that have none yet. */
+function unpictured(records: Records, filmId: string) {
+  const pictured = new Set(recordsOf(records, 'photo').map((p) => p.body.finding));
+  return recordsOf(records, 'moment').filter(
+    ({ body: m }) => m.film === filmId && !pictured.has(m.of) && SHOWN_BY_STILLS.has(records.get(m.of)?.kind ?? ''),
+  );
+}
 
 /** The film beside some talk: at hand on this device, kept with the lot, linked, and the stills taken out of it. */
 export function useFilm(filmId: string) {
@@ -96,20 +104,11 @@ export function useFilm(filmId: string) {
   };
 
   /** Stills of what was taken of this film and has no picture yet; what shows the same is kept once. */
-  const wantStills = useStored((s) => {
-    const pictured = new Set(recordsOf(s.records, 'photo').map((p) => p.body.finding));
-    return recordsOf(s.records, 'moment').filter(
-      ({ body: m }) => m.film === filmId && !pictured.has(m.of) && SHOWN_BY_STILLS.has(s.records.get(m.of)?.kind ?? ''),
-    ).length;
-  });
+  const wantStills = useStored((s) => unpictured(s.records, filmId).length);
   const stills = (video: HTMLVideoElement | null) => {
     const film = atHand?.file;
     if (!film) return;
-    const { records } = store.snapshot();
-    const pictured = new Set(recordsOf(records, 'photo').map((p) => p.body.finding));
-    const moments = recordsOf(records, 'moment').filter(
-      ({ body: m }) => m.film === filmId && !pictured.has(m.of) && SHOWN_BY_STILLS.has(records.get(m.of)?.kind ?? ''),
-    );
+    const moments = unpictured(store.snapshot().records, filmId);
     void working('Taking stills', async (signal, at) => {
       const asked = moments.map(({ id, body: m }) => ({ key: id, atS: m.fromS }));
       const made = await askFilm({ op: 'stills', film, moments: asked }, 'stills', { signal, progress: at });
