@@ -42,6 +42,13 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
         body: { ...w.body, expected: null, budget: null, days: null, source: '' },
       }))
     : [];
+  // Work that serves nothing but what is withheld is not named.
+  const workOpen = (kind: 'offer' | 'done') =>
+    (bundle.records[kind] ?? []).flatMap((r) => {
+      const serves = (Array.isArray(r.body.serves) ? r.body.serves : []).map(String);
+      const open = serves.filter((s) => !hidden.has(s));
+      return serves.length > 0 && open.length === 0 ? [] : [{ ...r, body: { ...r.body, serves: open } }];
+    });
   const shas = new Set(photos.map((p) => p.body.sha256));
   return {
     ...bundle,
@@ -53,6 +60,8 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
       ...(bundle.records.moment && { moment: moments }),
       ...(bundle.records.remedy && { remedy: remedies }),
       ...(bundle.records.worth && { worth: worths }),
+      ...(bundle.records.offer && { offer: workOpen('offer') }),
+      ...(bundle.records.done && { done: workOpen('done') }),
     },
     photos: bundle.photos.filter((p) => shas.has(p.sha256)),
   };

@@ -49,6 +49,8 @@ export const REMEDY_IDS = [
   'test',
 ] as const;
 export type RemedyId = (typeof REMEDY_IDS)[number];
+/** Work that follows from other work and is no remedy of a fault by itself. */
+export const SHARED_IDS = ['blend', 'respray', 'off-and-on'] as const;
 /** What is decided of something that could be put right: a piece of work, or that it stays and is said. */
 export const DECISIONS = ['leave', ...REMEDY_IDS] as const;
 

@@ -75,8 +75,6 @@ export const STAGE: Readonly<Partial<Record<WorkId, number>>> = {
   adjust: 4,
 };
 
-/** Work that ends with a whole panel painted. */
-export const PAINTS_PANEL: ReadonlySet<WorkId> = new Set<WorkId>(['refinish', 'strip-refinish', 'lower-piece', 'sill']);
 /** Of those, what a respray of the outside does away with. */
 export const IN_RESPRAY: ReadonlySet<WorkId> = new Set<WorkId>([
   'refinish',

@@ -1,10 +1,12 @@
 import type { Plan } from '../body/plan';
 import { partOf, type Zone } from '../body/zone';
 import type { RemedyRow, Trade } from '../catalogue/remedies';
+import { jobKey } from '../kinds/job';
 import type { Triple } from '../stats/triangular';
 import type { CostTable, Decision, Having, SharedId, WorkId } from '../work/cost-table';
+import { PAINTS_PANEL } from '../work/paints';
 import type { WorkTable } from '../work/work-table';
-import { COMES_OFF, CONTAINS, IN_RESPRAY, ONCE_A_PLACE, PAINTS_PANEL, STAGE } from './job-rules';
+import { COMES_OFF, CONTAINS, IN_RESPRAY, ONCE_A_PLACE, STAGE } from './job-rules';
 import type { Options } from './options';
 
 /** A piece of work at a place, with all that it serves. */
@@ -43,7 +45,7 @@ interface Wanted {
   serves: string[];
 }
 type Wants = Map<string, Wanted>;
-const keyOf = (work: WorkId, zone: string | null) => `${work}@${zone ?? 'outside'}`;
+const keyOf = (work: WorkId, zone: string | null) => jobKey({ work, zone });
 
 function want(wants: Wants, work: WorkId, zone: Zone | null, times: number, serves: readonly string[]): void {
   const key = keyOf(work, zone?.slug ?? null);

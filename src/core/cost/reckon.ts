@@ -4,7 +4,7 @@ import { gradeCar } from '../grade/grade';
 import type { Lens } from '../grade/tables';
 import { type Judgement, judge } from '../judge/judge';
 import type { AnyRecord } from '../kinds';
-import { type PrepareJob, prepareWithNext, type Solve } from '../prepare/prepare';
+import type { Solve } from '../prepare/prepare';
 import { recordsOf } from '../records/reduce';
 import type { Estimate } from '../stats/estimate';
 import type { Decision } from '../work/cost-table';
@@ -13,6 +13,7 @@ import { costOf, type Decided, drawInputOf, jobCost, ratesOf, type Wishes, type 
 import type { Drawn, Quantiles } from './draw';
 import type { Job } from './jobs';
 import { mended } from './mend';
+import { type Preparation, prepareCar } from './prepare-car';
 import { priceAt } from './price';
 import { decidedOn, ROADS, type Road } from './roads';
 
@@ -45,20 +46,8 @@ export interface WorkFound {
   /** The jobs worth doing before the sale; null where price, budget or days are not said. */
   readonly prepared: Preparation | null;
 }
-export interface Preparation {
-  readonly chosen: readonly string[];
-  readonly cost: number;
-  readonly net: number;
-  readonly proved: boolean;
-  readonly next: { readonly chosen: readonly string[]; readonly net: number } | null;
-  readonly moreBudget: { readonly by: number; readonly net: number } | null;
-  /** Jobs that cannot be done in the days there are, whatever is spent. */
-  readonly tooLate: readonly string[];
-}
-
 /** Draws for a road's money: enough for its tenths. */
 const ROAD_DRAWS = 2000;
-const MORE = 100;
 
 const wholeUnder = (judgement: Judgement, lens: Lens, onYear: number, tables: Tables) =>
   gradeCar(judgement, onYear, tables).whole.find((w) => w.lens === lens)!.grade;
@@ -106,57 +95,6 @@ function gainsOf(work: Work, asked: Asked, gradeNow: number): ReadonlyMap<string
   );
 }
 
-function prepared(
-  work: Work,
-  gains: ReadonlyMap<string, number>,
-  { budget, days }: { budget: number; days: number },
-  asked: Asked,
-  solve: Solve,
-): Preparation | null {
-  const rates = ratesOf(asked.judgement, asked.own ? { own: asked.own } : {});
-  const { hoursPerDay } = asked.tables.cost;
-  const late = new Set(work.jobs.filter((j) => j.waitsDays + j.hours[1] / hoursPerDay > days).map((j) => j.key));
-  // What waits for a job that is too late is too late.
-  for (let grew = true; grew; ) {
-    grew = false;
-    for (const j of work.jobs)
-      if (
-        !late.has(j.key) &&
-        j.after.some((a) => late.has(a) && work.jobs.find((x) => x.key === a)!.serves.length === 0)
-      ) {
-        late.add(j.key);
-        grew = true;
-      }
-  }
-  const open = work.jobs.filter((j) => !late.has(j.key));
-  const known = new Set(open.map((j) => j.key));
-  const jobs = open.map(
-    (j): PrepareJob => ({
-      id: j.key,
-      cost: jobCost(j, rates).likely,
-      gain: gains.get(j.key)!,
-      hours: j.hours[1],
-      shop: j.trades[0]!,
-      // Work that only follows from other work is needed by it; of faults beside each other either can be left.
-      after: j.after.filter((a) => known.has(a) && work.jobs.find((x) => x.key === a)!.serves.length === 0),
-    }),
-  );
-  const shops = [...new Set(jobs.map((j) => j.shop))].map((id) => ({ id, hoursPerDay, waitsDays: 0 }));
-  const found = prepareWithNext({ jobs, shops, budget, days }, solve, MORE);
-  if ('ok' in found) return null;
-  const { best, next, moreBudget } = found;
-  const { chosen, cost, net, proved } = best;
-  return {
-    chosen,
-    cost,
-    net,
-    proved,
-    next: next && { chosen: next.chosen, net: next.net },
-    moreBudget,
-    tooLate: [...late],
-  };
-}
-
 /**
  * All that is told of the work on a car: what is decided, the jobs with their money and what each adds to the expected price,
  * the whole with its doubt, when it is done, four roads, and what is worth doing before the sale. Null for a car without a
@@ -189,7 +127,11 @@ export function reckonWork(asked: WorkAsked, solve: Solve): WorkFound | null {
     roads: ROADS.map((r) => roadOf(r, all, work)),
     prepared:
       gains && worth && worth.budget !== null && worth.days !== null
-        ? prepared(work, gains, { budget: worth.budget, days: worth.days }, all, solve)
+        ? prepareCar(
+            { work, gains, judgement, cost: tables.cost, ...(own && { own }) },
+            { budget: worth.budget, days: worth.days },
+            solve,
+          )
         : null,
   };
 }

@@ -3,6 +3,7 @@ import type { Axis } from '../catalogue/axes';
 import type { AnyRecord } from '../kinds';
 import type { AnyModel, Ending, ExtraPart, Loss, PlannedCar, SomeCar } from '../model/model';
 import { type Records, recordsOf } from '../records/reduce';
+import { afterWork } from '../work/after';
 import {
   type Caution,
   type Gate,
@@ -41,9 +42,11 @@ export function judge(
   before: Judgement | null = null,
 ): Judgement {
   const { plan, tables } = given;
-  const records: readonly AnyRecord[] = Array.isArray(given.records)
+  const entered: readonly AnyRecord[] = Array.isArray(given.records)
     ? given.records
     : [...(given.records as Records).values()];
+  // What was put right is judged no more.
+  const records = afterWork(entered, plan);
   const car = recordsOf(records, 'car')[0]?.body ?? null;
   const planned: PlannedCar = { plan, records, car };
   const kept = new Map<string, Kept>();

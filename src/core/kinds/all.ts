@@ -3,6 +3,7 @@ import { car } from './car';
 import { claim } from './claim';
 import { colour } from './colour';
 import { dated } from './dated';
+import { done } from './done';
 import { film } from './film';
 import { finding } from './finding';
 import { fluid } from './fluid';
@@ -14,6 +15,7 @@ import { mark } from './mark';
 import { mech } from './mech';
 import { moment } from './moment';
 import { number } from './number';
+import { offer } from './offer';
 import { paper } from './paper';
 import { part } from './part';
 import { photo } from './photo';
@@ -43,6 +45,7 @@ export const KINDS = {
   claim,
   colour,
   dated,
+  done,
   film,
   finding,
   fluid,
@@ -54,6 +57,7 @@ export const KINDS = {
   mech,
   moment,
   number,
+  offer,
   paper,
   part,
   photo,

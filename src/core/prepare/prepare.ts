@@ -6,6 +6,8 @@ export interface PrepareJob {
   /** Money that it takes, and by how much it raises the expected price. */
   readonly cost: number;
   readonly gain: number;
+  /** What of its cost the budget bears; all of it where nothing is said. Money off the price bears on no budget. */
+  readonly spends?: number;
   readonly hours: number;
   /** Who does it; empty: nobody's time is taken. */
   readonly shop: string;
@@ -50,6 +52,7 @@ const SAME = 1e-9;
 /** Sets that miss a limit by the solver's own tolerance are ruled out one by one, so many at most. */
 const MOST_RULED_OUT = 40;
 
+const spent = (j: PrepareJob) => j.spends ?? j.cost;
 const within = (sum: number, limit: number) => sum <= limit + SAME * Math.max(1, Math.abs(limit));
 const hoursOf = (shop: Shop, days: number) => shop.hoursPerDay * Math.max(0, days - shop.waitsDays);
 
@@ -75,10 +78,7 @@ export function fits(problem: PrepareProblem, chosen: ReadonlySet<string>): bool
   const sum = (of: (j: PrepareJob) => number, among = own) => among.reduce((s, j) => s + of(j), 0);
   const groups = own.flatMap((j) => (j.oneOf === undefined ? [] : [j.oneOf]));
   return (
-    within(
-      sum((j) => j.cost),
-      problem.budget,
-    ) &&
+    within(sum(spent), problem.budget) &&
     problem.shops.every((s) =>
       within(
         sum(
@@ -100,7 +100,7 @@ function rowsOf({ jobs, shops, budget, days }: PrepareProblem): ProgramRow[] {
   const groups = new Map<string, PrepareJob[]>();
   for (const j of jobs) if (j.oneOf !== undefined) groups.set(j.oneOf, [...(groups.get(j.oneOf) ?? []), j]);
   return [
-    { terms: sum((j) => j.cost), most: budget },
+    { terms: sum(spent), most: budget },
     ...shops.map((s) => ({
       terms: sum(
         (j) => j.hours,

@@ -1,9 +1,14 @@
 import { z } from 'zod';
-import { type DECISIONS, REMEDY_IDS, type RemedyId, type RemedyRow, remedySchema } from '../catalogue/remedies';
+import {
+  type DECISIONS,
+  REMEDY_IDS,
+  type RemedyId,
+  type RemedyRow,
+  remedySchema,
+  SHARED_IDS,
+} from '../catalogue/remedies';
 import { defineTable } from '../model/table';
 
-/** Work that follows from other work and is no remedy of a fault by itself. */
-export const SHARED_IDS = ['blend', 'respray', 'off-and-on'] as const;
 export type SharedId = (typeof SHARED_IDS)[number];
 /** Anything that is done. */
 export type WorkId = RemedyId | SharedId;
@@ -17,6 +22,9 @@ const positive = z.number().nonnegative();
 const share = z.number().min(0).max(1);
 /** Low, likely, high. */
 const triple = z.tuple([positive, positive, positive]);
+
+/** Of tables of before allowances. */
+const ALLOW = { gain: 0.8 };
 
 export const costSchema = z.object({
   source: z.string(),
@@ -43,6 +51,8 @@ export const costSchema = z.object({
   fadedFrom: share,
   /** The works' paint is kept where it is the works' with this chance. */
   factoryFrom: share,
+  /** Money off in place of work: the share of the work's gain that bidders credit it with. */
+  allow: z.object({ gain: share }).default(ALLOW),
   /** Hours a day that a shop works on one car. */
   hoursPerDay: z.number().positive(),
   /** What a car is expected to fetch by its grade, as a share of what it would at the grade below. */
@@ -129,6 +139,7 @@ export const costTable = defineTable<CostTable>({
     },
     fadedFrom: 0.2,
     factoryFrom: 0.5,
+    allow: ALLOW,
     hoursPerDay: 6,
     price: {
       at: 60,

@@ -381,7 +381,7 @@ export const exportJob = pgTable(
   },
   (t) => [index('export_job_org').on(t.orgId, t.inspectionId)],
 );
-export type ExportWhat = 'pdf' | 'zip' | 'bundle';
+export type ExportWhat = 'pdf' | 'zip' | 'bundle' | 'jobs';
 export type ExportState = 'making' | 'ready' | 'failed' | 'cancelled';
 
 export const seal = pgTable(

@@ -65,8 +65,8 @@ export const findings = defineSection({
   title: 'Findings',
   sealed: { withheld: z.array(z.object({ reason: z.string(), count: z.number().int() })), ...severityPart },
   blank: { withheld: [], severity: undefined },
-  seal: ({ records }) => ({
-    withheld: withheldOf(records),
+  seal: ({ records, judgement }) => ({
+    withheld: withheldOf(judgement.records),
     severity: Object.fromEntries(
       recordsOf(records, 'finding')
         .filter((f) => !f.body.withheld)

@@ -15,6 +15,7 @@ import { paint } from './paint';
 import { papers } from './papers';
 import { pictures } from './pictures';
 import { plans } from './plans';
+import { promised } from './promised';
 import { running } from './running';
 import { summary } from './summary';
 import { work } from './work';
@@ -32,6 +33,7 @@ export const SECTIONS = {
   bright,
   running,
   work,
+  promised,
   claims,
   papers,
   notSeen,

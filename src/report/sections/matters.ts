@@ -39,8 +39,8 @@ const WHY_WORDS: Readonly<Record<MattersFor, string>> = {
 const SPEAK_AGAINST: ReadonlySet<string> = new Set(['contradicted', 'doubtful']);
 const STRUCTURAL_STAGE = 4;
 
-function seal({ judgement, grade, tables, records }: ToSeal) {
-  const open = recordsOf(records, 'finding').filter((f) => !f.body.withheld);
+function seal({ judgement, grade, tables }: ToSeal) {
+  const open = recordsOf(judgement.records, 'finding').filter((f) => !f.body.withheld);
   const { jobs } = workOf(judgement, tables.cost);
   const rates = ratesOf(judgement, {});
   const money = new Map<string, number>();

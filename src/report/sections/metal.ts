@@ -26,6 +26,7 @@ import { STORAGE_WORDS, STORAGES_SHOWN } from '@/words/storage';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import type { Block, Cell } from '../block';
+import type { NumberedFinding } from '../numbered';
 import { defineSection, type ToSeal } from '../section';
 import { sharePictures } from '../share-picture';
 
@@ -151,9 +152,9 @@ function rustBlocks(records: readonly AnyRecord[], wording: Wording): Block[] {
 }
 
 /** From below and inside, bay by bay: what was found there, what was not seen. Silent of a bay where something is left out. */
-function bayBlocks(m: MetalPart, records: readonly AnyRecord[], wording: Wording): Block[] {
+function bayBlocks(m: MetalPart, findings: readonly NumberedFinding[], wording: Wording): Block[] {
   if (m.bays.length === 0 || m.bays.every((b) => b.seen === 0)) return [];
-  const found = recordsOf(records, 'finding').filter((f) => ['metal', 'shape'].includes(flawById(f.body.flaw).family));
+  const found = findings.map((f) => f.record).filter((f) => ['metal', 'shape'].includes(flawById(f.body.flaw).family));
   const says = (b: MetalPart['bays'][number]) => {
     const own = found.filter((f) => b.zones.includes(f.body.zone)).map((f) => f.body);
     return own.length === 0 && b.withheld ? 'looked at' : bayText(b, own, wording);
@@ -267,13 +268,13 @@ export const metal = defineSection({
       },
     };
   },
-  blocks: ({ sealed, records, wording }) => {
+  blocks: ({ sealed, records, findings, wording }) => {
     const m = sealed.metal ?? NOTHING;
     const nameOf = (zone: string) => zoneName(zone, wording);
     return [
       ...placesBlocks(m, nameOf),
       ...spotBlocks(m, nameOf),
-      ...bayBlocks(m, records, wording),
+      ...bayBlocks(m, findings, wording),
       ...rustBlocks(records, wording),
       ...forecastBlocks(m, nameOf),
     ];

@@ -20,14 +20,14 @@ export type ShowPlaces = (zones: readonly string[]) => void;
 
 /** Nine axes and what each lost, the whole under four lenses, and what would move it; what is touched shows on the plan. */
 export function Grade() {
-  const { facts, plan, grade, state, judgement } = useInspection();
+  const { facts, plan, grade, judgement } = useInspection();
   const { words } = usePreferences().preferences;
   const [lens, setLens] = useState<Lens>('keeper');
   const [view, setView] = useState<View>('outside');
   const [places, setPlaces] = useState<readonly string[]>([]);
   const coverage = judgement?.coverage;
   const looks = useMemo(() => (plan && coverage ? coverageLooks(plan, coverage) : new Map()), [plan, coverage]);
-  const pins = useMemo(() => findingPins(state.records), [state.records]);
+  const pins = useMemo(() => findingPins(judgement?.records ?? []), [judgement]);
   if (!plan || !grade || !judgement) return <NoPlanYet says="No grade without a plan: first say what car this is." />;
   const show: ShowPlaces = (zones) => {
     setPlaces(zones);

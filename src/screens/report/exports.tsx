@@ -1,12 +1,12 @@
 'use client';
 
 import { Download, FileArchive, FileText, X } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { toast } from 'sonner';
 
 interface Made {
   readonly id: string;
-  readonly what: 'pdf' | 'zip' | 'bundle';
+  readonly what: 'pdf' | 'zip' | 'bundle' | 'jobs';
   readonly state: 'making' | 'ready' | 'failed' | 'cancelled';
   readonly done: number;
   readonly total: number;
@@ -18,6 +18,7 @@ const NAMES = {
   pdf: 'Report as PDF',
   zip: 'Report with pictures as ZIP',
   bundle: 'All records and pictures as bundle',
+  jobs: 'Job sheets for the shops as PDF',
 } as const;
 const ASK_EVERY_MS = 1000;
 
@@ -25,10 +26,22 @@ const size = (bytes: number) =>
   bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1e3))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
 
 /** Files of the report: made in the background with progress, stopped, taken. */
-export function Exports({ inspection, mayMake }: { inspection: string; mayMake: boolean }) {
-  const [made, setMade] = useState<readonly Made[]>([]);
+export function Exports({
+  inspection,
+  mayMake,
+  of = ['pdf', 'zip', 'bundle'],
+  title = 'Files',
+}: {
+  inspection: string;
+  mayMake: boolean;
+  of?: readonly Made['what'][];
+  title?: string;
+}) {
+  const [all, setMade] = useState<readonly Made[]>([]);
   const [asked, setAsked] = useState(0);
-  const making = made.some((m) => m.state === 'making');
+  const making = all.some((m) => m.state === 'making');
+  const made = all.filter((m) => of.includes(m.what));
+  const id = useId();
   // biome-ignore lint/correctness/useExhaustiveDependencies: asks again after each order
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
@@ -62,13 +75,13 @@ export function Exports({ inspection, mayMake }: { inspection: string; mayMake: 
     setAsked((n) => n + 1);
   };
   return (
-    <section className="grid gap-2" aria-labelledby="files">
-      <h2 id="files" className="text-lg font-bold">
-        Files
+    <section className="grid gap-2" aria-labelledby={id}>
+      <h2 id={id} className="text-lg font-bold">
+        {title}
       </h2>
       {mayMake && (
         <div className="grid gap-1.5">
-          {(Object.keys(NAMES) as Made['what'][]).map((what) => (
+          {of.map((what) => (
             <button
               key={what}
               type="button"
@@ -76,7 +89,7 @@ export function Exports({ inspection, mayMake }: { inspection: string; mayMake: 
               disabled={making}
               onClick={() => void order(what)}
             >
-              {what === 'pdf' ? (
+              {what === 'pdf' || what === 'jobs' ? (
                 <FileText size={16} aria-hidden="true" />
               ) : (
                 <FileArchive size={16} aria-hidden="true" />

@@ -12,6 +12,7 @@ import { weakDots } from '@/ui/body-plan/weak-dots';
 import { findingPins, paintLooks } from '@/ui/body-plan/zone-looks';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
+import { useRighted } from '@/ui/records/use-righted';
 import { useWide } from '@/ui/use-wide';
 import { sideWord } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
@@ -35,7 +36,8 @@ function useDrawn(walking: Walking) {
     () => (paint && coverage ? paintLooks(plan!, paint.zones, coverage, unit) : new Map()),
     [plan, paint, coverage, unit],
   );
-  const pins = useMemo(() => findingPins(findings), [findings]);
+  const righted = useRighted();
+  const pins = useMemo(() => findingPins(findings.filter((f) => !righted.has(f.id))), [findings, righted]);
   const dots = useMemo(() => {
     const placed = own.map((r) => ({
       zone: r.body.zone,

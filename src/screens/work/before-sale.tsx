@@ -5,10 +5,9 @@ import type { WorthBody } from '@/core/kinds/worth';
 import { useLot, useRecords } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import { money } from '@/words/money';
+import { jobName } from '@/words/offers';
 import { plural } from '@/words/plural';
-import { DOES_WORDS } from '@/words/remedies';
 import type { Wording } from '@/words/vocabulary';
-import { zoneWords } from '@/words/zones';
 
 type Money = 'expected' | 'budget' | 'days';
 
@@ -113,21 +112,23 @@ function Amount({
 }
 
 function Chosen({ found, currency, wording }: { found: WorkFound; currency: string; wording: Wording }) {
-  const { chosen, cost, net, proved, next, moreBudget, tooLate } = found.prepared!;
+  const { chosen, allowed, cost, net, proved, next, moreBudget, tooLate } = found.prepared!;
+  const { facts } = useLot();
   const jobs = new Map(found.jobs.map((j) => [j.key, j]));
   const named = (key: string): ReactNode => {
-    const job = jobs.get(key)!;
-    return `${DOES_WORDS[job.work]}${job.zone ? `, ${zoneWords(job.zone, wording)}` : ''}`;
+    return jobName(jobs.get(key)!, wording);
   };
   return (
     <div className="grid gap-2">
       <p>
-        {chosen.length === 0 ? (
+        {chosen.length + allowed.length === 0 ? (
           <strong>Nothing pays for itself: leave it and say so.</strong>
         ) : (
           <>
             <strong>
-              {plural(chosen.length, 'job')} for {money(cost, currency)}: {money(net, currency)} more than they cost.
+              {plural(chosen.length, 'job')} for {money(cost, currency)}
+              {allowed.length > 0 && ` and ${plural(allowed.length, 'allowance')}`}: {money(net, currency)} more than
+              they cost.
             </strong>{' '}
             {proved ? 'No other set nets more.' : 'The best that was found in time.'}
           </>
@@ -156,6 +157,20 @@ function Chosen({ found, currency, wording }: { found: WorkFound; currency: stri
               </span>
             </li>
           ))}
+        {allowed.map(({ job, amount }) => (
+          <li
+            key={`allow ${job}`}
+            className="flex items-baseline justify-between gap-3 border-t border-line py-1 text-sm"
+          >
+            <span>Allow for it, the buyer does it: {named(job)}</span>
+            <span className="figure flex shrink-0 gap-4">
+              <span>{money(amount)}</span>
+              <span className="w-20 text-right font-semibold">
+                +{money((jobs.get(job)!.gain ?? 0) * facts.tables.cost.allow.gain)}
+              </span>
+            </span>
+          </li>
+        ))}
       </ol>
       <p className="text-sm text-soft">
         {next && `The next best set nets ${money(next.net, currency)}. `}

@@ -5,10 +5,10 @@ import type { WorkFound } from '@/core/cost/reckon';
 import { useLot } from '@/ui/records/inspection';
 import { saveFile } from '@/ui/save-file';
 import { capital } from '@/words/capital';
+import { jobName } from '@/words/offers';
 import { plural } from '@/words/plural';
-import { DOES_WORDS, TRADE_WORDS } from '@/words/remedies';
+import { TRADE_WORDS } from '@/words/remedies';
 import type { Wording } from '@/words/vocabulary';
-import { zoneWords } from '@/words/zones';
 
 const LANE = 30;
 const BAR = 16;
@@ -26,10 +26,7 @@ export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wo
   const x = (day: number) => LEFT + ((WIDTH - LEFT - 8) * day) / end;
   const height = 26 + trades.length * LANE;
   const byKey = new Map(jobs.map((j) => [j.key, j]));
-  const named = (s: Slot) => {
-    const j = byKey.get(s.job)!;
-    return `${DOES_WORDS[j.work]}${j.zone ? `, ${zoneWords(j.zone, wording)}` : ''}`;
-  };
+  const named = (s: Slot) => jobName(byKey.get(s.job)!, wording);
   const save = async (trade: Trade | null) => {
     const { workIcs } = await import('./work-ics');
     const { lot } = facts;

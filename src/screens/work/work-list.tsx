@@ -4,10 +4,12 @@ import type { Decided } from '@/core/cost/cost';
 import type { WorkFound } from '@/core/cost/reckon';
 import { severity } from '@/core/findings/loss';
 import type { Judgement } from '@/core/judge/judge';
+import type { BodyOf } from '@/core/kinds';
 import type { Decision } from '@/core/work/cost-table';
 import { PinHead } from '@/ui/glyphs';
 import { capital } from '@/words/capital';
 import { money, moneyRange } from '@/words/money';
+import { offeredText } from '@/words/offers';
 import { plural } from '@/words/plural';
 import { DOES_WORDS, decisionWords, REASON_WORDS } from '@/words/remedies';
 import { term, VIEW_WORDS } from '@/words/terms';
@@ -23,6 +25,9 @@ interface Told {
   readonly jobs: Jobs;
   readonly mayEdit: boolean;
   readonly decide: (of: Decided, decision: Decision) => void;
+  readonly offers: ReadonlyMap<string, BodyOf<'offer'>>;
+  /** Asks what becomes of a job: money off, a promise, done. */
+  readonly onJob: (job: Jobs[number]) => void;
 }
 
 /** Everything that could be put right, place by place: what is done about it, and what that takes. */
@@ -70,11 +75,13 @@ function InView({ view, own, ...told }: Told & { readonly view: View; readonly o
   );
 }
 
-function Row({ of: d, judgement, wording, currency, jobs, mayEdit, decide }: Told & { readonly of: Decided }) {
+function Row({ of: d, ...told }: Told & { readonly of: Decided }) {
+  const { judgement, wording, currency, jobs, mayEdit, decide, offers, onJob } = told;
   const { thing, options, rule } = d.options;
   const chosen = options.find((o) => o.remedy === d.decision);
   const job = jobs.find((j) => j.serves.includes(thing.key));
   const first = job?.serves[0] === thing.key;
+  const offer = job && first ? (offers.get(job.key) ?? null) : null;
   const name = capital(thingName(thing, judgement, wording));
   const spoken = options.filter((o) => o.against.length > 0 && o.remedy !== d.decision);
   return (
@@ -113,6 +120,16 @@ function Row({ of: d, judgement, wording, currency, jobs, mayEdit, decide }: Tol
             Against it: {REASON_WORDS[r]}.
           </p>
         ))}
+        {offer && (
+          <p className="border-l-4 border-thread pl-2 text-sm">
+            {capital(offer.sort)}: {offeredText(offer)}
+          </p>
+        )}
+        {job && first && mayEdit && (
+          <button type="button" className="btn btn-small" onClick={() => onJob(job)}>
+            {offer ? 'Change or done…' : 'Allow, promise or done…'}
+          </button>
+        )}
         {d.decision === 'leave' && spoken.length > 0 && (
           <p className="text-sm text-soft">
             {spoken

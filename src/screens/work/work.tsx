@@ -1,12 +1,17 @@
 'use client';
 
+import { useState } from 'react';
+import { jobKey } from '@/core/kinds/job';
 import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { useWording } from '@/ui/preferences';
-import { useCar, useLot } from '@/ui/records/inspection';
+import { useCar, useLot, useRecords } from '@/ui/records/inspection';
 import { BeforeSale } from './before-sale';
+import type { FoundJob } from './job-fields';
+import { JobSheet } from './job-sheet';
 import { Roads } from './roads';
 import { useWork } from './use-work';
 import { WorkCalendar } from './work-calendar';
+import { WorkDone } from './work-done';
 import { WorkList } from './work-list';
 import { WorkMovers, WorkTotal, WorkTrades } from './work-money';
 
@@ -16,6 +21,8 @@ export function Work() {
   const { car } = useCar();
   const wording = useWording(car?.steering);
   const { judgement, work, found, busy, own, turn, decide } = useWork('keeper');
+  const offers = new Map(useRecords('offer').map((o) => [jobKey(o.body), o]));
+  const [job, setJob] = useState<FoundJob | null>(null);
   if (!judgement || !work) return <NoPlanYet says="No work without a plan: first say what car this is." />;
   const currency = facts.sale.currency ?? '';
   const limits = facts.tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
@@ -31,7 +38,10 @@ export function Work() {
             currency={currency}
             mayEdit={mayEdit}
             decide={decide}
+            offers={new Map([...offers].map(([key, o]) => [key, o.body]))}
+            onJob={setJob}
           />
+          <WorkDone wording={wording} />
         </div>
         <div className="order-1 grid gap-4 lg:order-2">
           {found ? (
@@ -50,6 +60,15 @@ export function Work() {
           )}
         </div>
       </div>
+      {job && (
+        <JobSheet
+          job={job}
+          offer={offers.get(job.key) ?? null}
+          currency={currency}
+          wording={wording}
+          onClose={() => setJob(null)}
+        />
+      )}
     </main>
   );
 }

@@ -16,6 +16,7 @@ import { takeChanges } from '@/data/gateway';
 import { recordsOfInspection } from '@/data/inspections';
 import { logVerdict } from '@/data/log';
 import { addLot } from '@/data/lots';
+import type { ExportWhat } from '@/data/tables/farvin';
 import { testDatabase } from '@/data/test-database';
 import { importPhoto } from '../photo-import';
 import { photoStore } from '../photo-store';
@@ -110,7 +111,7 @@ afterAll(async () => {
   rmSync(dir, { recursive: true, force: true });
 });
 
-const made = async (what: 'pdf' | 'zip' | 'bundle') => {
+const made = async (what: ExportWhat) => {
   const id = (await addExportJob(db, petra, lot.inspectionId, what))!;
   const { code, printed } = await runExport(id, petra.userId);
   expect([what, code]).toEqual([what, 0]);
@@ -144,6 +145,14 @@ it('prints a PDF with its own faces, bookmarks and pictures', async () => {
   expect(faces.filter((f) => !/^[A-Z]{6}\+/.test(f))).toEqual([]);
   expect(faces.join()).toMatch(/NotoSansMath/);
   expect(text.match(/\/Subtype \/Image/g)!.length).toBeGreaterThanOrEqual(PICTURES);
+});
+
+it('prints job sheets, each trade on a page of its own with the pictures of what it mends', async () => {
+  const { bytes } = await made('jobs');
+  const text = bytes.toString('latin1');
+  const utf16 = Buffer.from('Detailer', 'utf16le').swap16().toString('latin1');
+  expect(text.includes('Detailer') || text.includes(utf16)).toBe(true);
+  expect(text.match(/\/Subtype \/Image/g)!.length).toBeGreaterThanOrEqual(1);
 });
 
 it('marks a sign that no face draws instead of leaving a gap', () => {

@@ -13,10 +13,14 @@ import type { Bundle } from '@/core/records/bundle';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
+import { orgTables } from '@/data/org-tables';
 import type { ExportWhat } from '@/data/tables/farvin';
+import { jobSheets } from '@/report/job-sheets';
+import { dayText } from '@/words/dates';
 import { PLAIN_WORDING } from '@/words/vocabulary';
 import { getPhoto, photoStore, pictureKey } from '../photo-store';
 import { registerFonts } from './fonts';
+import { JobSheetsPdf } from './job-sheets-pdf';
 import { ReportPdf } from './report-pdf';
 import { snapshotFor } from './snapshot-for';
 
@@ -175,6 +179,43 @@ async function makeBundle(
   });
 }
 
+/** Job sheets for the shops, of what is on record now. */
+async function makeJobSheets(
+  db: Db,
+  actor: Actor,
+  inspectionId: string,
+  dir: string,
+  progress: Progress,
+): Promise<string> {
+  const head = await inspectionHead(db, actor, inspectionId);
+  if (!head) throw new Error('there is no such inspection');
+  const [records, { tables }] = await Promise.all([recordsOfInspection(db, actor, inspectionId), orgTables(db, actor)]);
+  const { words, kerb, timeZone } = head.sale;
+  const sheets = jobSheets({ records, tables, wording: { ...PLAIN_WORDING, words, kerb } });
+  if (!sheets) throw new Error('there are no jobs to print: the car is not stated yet');
+  const bundle = bundleOf(head, records);
+  const wanted = new Set(
+    sheets.sheets.flatMap(({ blocks }) =>
+      blocks.flatMap((b) => (b.kind === 'pictures' ? b.pictures.map((p) => p.sha256) : [])),
+    ),
+  );
+  const photos = bundle.photos.filter((p) => wanted.has(p.sha256));
+  const total = photos.length + 1;
+  registerFonts();
+  const files = await printFiles({ ...bundle, photos }, dir, (done) => progress(done, total));
+  const out = path.join(dir, 'jobs.pdf');
+  const document = createElement(JobSheetsPdf, {
+    lot: head.lot,
+    sheets,
+    printedOn: dayText(new Date().toISOString(), timeZone),
+    pictureFile: (sha256: string) => files.get(sha256) ?? null,
+  });
+  await renderToFile(document as unknown as Parameters<typeof renderToFile>[0], out);
+  await labelPages(out, words);
+  await progress(total, total);
+  return out;
+}
+
 /** Makes one export as a file in `dir` and returns its path. Pictures pass through one at a time. */
 export async function makeExport(
   db: Db,
@@ -184,6 +225,6 @@ export async function makeExport(
   dir: string,
   progress: Progress,
 ): Promise<string> {
-  const makers = { pdf: makePdf, zip: makeReportZip, bundle: makeBundle };
+  const makers = { pdf: makePdf, zip: makeReportZip, bundle: makeBundle, jobs: makeJobSheets };
   return makers[what](db, actor, inspectionId, dir, progress);
 }

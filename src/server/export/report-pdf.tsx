@@ -1,14 +1,13 @@
-import { Document, Page, Text, View } from '@react-pdf/renderer';
-import type { ReactNode } from 'react';
+import { Document, Text, View } from '@react-pdf/renderer';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import type { Block, FindingRow } from '@/report/block';
 import { type ReportParts, reportParts } from '@/report/report-parts';
 import type { ShownSection } from '@/report/sections';
 import type { Snapshot } from '@/report/snapshot';
 import type { Wording } from '@/words/vocabulary';
-import { drawable } from './faces';
 import { Blocks, type OnPaper } from './pdf/blocks';
 import type { PictureFile } from './pdf/pictures';
+import { Sheet } from './pdf/sheet';
 import { INK, s } from './pdf/styles';
 import { bookmark, Section, Stamp, T } from './pdf/text';
 
@@ -104,33 +103,6 @@ export function ReportPdf({ sealed, pictureFile, ...input }: PdfInput) {
 function OneSection({ section: { title, blocks }, on }: { section: ShownSection; on: OnPaper }) {
   const rows = <Blocks blocks={blocks} {...on} />;
   return title === '' ? <View>{rows}</View> : <Section title={title}>{rows}</Section>;
-}
-
-/** Pages with the same head and foot, of one run of content. */
-function Sheet({
-  head,
-  standing,
-  foot,
-  children,
-}: {
-  head: string;
-  standing: string;
-  foot: string;
-  children: ReactNode;
-}) {
-  return (
-    <Page size="A4" style={s.page}>
-      <View style={s.head} fixed>
-        <Text>{drawable(head)}</Text>
-        <Text>{standing}</Text>
-      </View>
-      <View style={s.foot} fixed>
-        <Text>{foot}</Text>
-        <Text render={({ pageNumber, totalPages }) => `${pageNumber} of ${totalPages}`} />
-      </View>
-      {children}
-    </Page>
-  );
 }
 
 function Title({ parts }: { parts: ReportParts }) {

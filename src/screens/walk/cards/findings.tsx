@@ -7,6 +7,8 @@ import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { RecordHistory } from '@/ui/parts/record-history';
 import { usePreferences } from '@/ui/preferences';
 import { useLot, useRecords } from '@/ui/records/inspection';
+import { useRighted } from '@/ui/records/use-righted';
+import { dayText } from '@/words/dates';
 import { countedName, flawName } from '@/words/flaws';
 import { bearsText } from '@/words/metal';
 import { extentText } from '@/words/report';
@@ -18,6 +20,7 @@ export function Findings({ zone, walking }: CardProps) {
   const { store, mayEdit } = useLot();
   const { words } = usePreferences().preferences;
   const findings = useRecords('finding', (f) => f.body.zone === zone.slug);
+  const righted = useRighted();
   const { asking, ask } = walking;
   return (
     <section aria-label="Findings" className="grid gap-2">
@@ -40,6 +43,7 @@ export function Findings({ zone, walking }: CardProps) {
                     f.body.flaw === OWN_WORDS ? 'in own words' : f.body.note && `“${f.body.note}”`,
                     extentText(f.body),
                     bearsText(f.body.flaw, zone),
+                    righted.get(f.id) ? `put right on ${dayText(righted.get(f.id)!.body.on)}` : '',
                     f.body.withheld ? `left out of the report: ${f.body.withheld}` : '',
                   ]
                     .filter(Boolean)

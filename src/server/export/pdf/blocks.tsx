@@ -56,6 +56,9 @@ function Table({ columns, rows }: Extract<Block, { kind: 'table' }>) {
   );
 }
 
+/** What an item begins with ends in a stop of its own, or gets a colon. */
+const leadText = (lead: string) => (/[.:?!]$/.test(lead.trim()) ? lead.trim() : `${lead.trim()}:`);
+
 /** Each kind of block on paper; on a page they are drawn by ui/report/blocks.tsx. */
 const DRAWN: Drawn = {
   heading: (b) => (
@@ -82,7 +85,10 @@ const DRAWN: Drawn = {
         const mark = b.style === 'bullets' ? '•  ' : b.style === 'ordered' ? `${n + 1}.  ` : '';
         const said = b.evidence ? ` (${b.evidence})` : '';
         return (
-          <T key={n} style={{ marginTop: 3 }}>{`${mark}${item.lead ? `${item.lead}: ` : ''}${item.text}${said}`}</T>
+          <T
+            key={n}
+            style={{ marginTop: 3 }}
+          >{`${mark}${item.lead ? `${leadText(item.lead)} ` : ''}${item.text}${said}`}</T>
         );
       })}
     </View>

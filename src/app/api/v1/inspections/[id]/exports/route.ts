@@ -6,7 +6,7 @@ import { inspectionHead } from '@/data/inspections';
 import { anyone, bodyOf, notFound, problem, route } from '@/server/api';
 import { startExport } from '@/server/export/jobs';
 
-const schema = z.object({ what: z.enum(['pdf', 'zip', 'bundle']) });
+const schema = z.object({ what: z.enum(['pdf', 'zip', 'bundle', 'jobs']) });
 
 /** The exports of an inspection and where they stand. */
 export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
@@ -33,7 +33,7 @@ export const GET = route<{ id: string }>(anyone, async ({ actor, params }) => {
 /** Starts one in the background. */
 export const POST = route<{ id: string }>(readsHouse, async ({ actor, request, params }) => {
   if (!(await inspectionHead(db(), actor, params.id))) return notFound();
-  const parsed = await bodyOf(request, schema, 'Say what: pdf, zip or bundle.', 1000);
+  const parsed = await bodyOf(request, schema, 'Say what: pdf, zip, bundle or jobs.', 1000);
   if (!parsed.ok) return parsed.response;
   const id = await startExport(db(), actor, params.id, parsed.data.what);
   return id
