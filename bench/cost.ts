@@ -31,6 +31,7 @@ const jobs = Array.from(
     zone: null,
     times: 1,
     serves: [],
+    rights: [],
     trades: [TRADES[1 + (i % 7)]!],
     hours: around(2 + 20 * random()),
     parts: around(10 + 200 * random()),

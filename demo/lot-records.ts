@@ -1,5 +1,6 @@
 import { carSchema } from '../src/core/kinds/car';
 import { enterLap, type TalkedRecord } from './film/enter';
+import { enterJobs } from './jobs';
 import type { DemoLot, PhotoOrder } from './lot';
 import { MAKES } from './makes';
 import { enterPapers } from './papers';
@@ -87,5 +88,6 @@ export function recordsOfLot(
   if (lot.run) enterRun(visit, car, lot.run, lot.number);
   if (lot.worth)
     visit.put('worth', { ...lot.worth, currency: 'VK', source: 'the office, by sales of before', at: visit.at() });
+  if (lot.jobs) enterJobs(visit, lot.jobs);
   return { visit, orders, film: film === null ? null : { film, pictured } };
 }

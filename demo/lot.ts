@@ -48,6 +48,11 @@ export interface CarFacts {
 /** How far the demo's inspectors have come with a lot. */
 export type Stage = 'full' | 'half' | 'begun' | 'listed';
 
+export type DemoJob =
+  | { readonly allow: number }
+  | { readonly promisedInDays: number }
+  | { readonly doneAfterDays: number; readonly by: string };
+
 export interface DemoLot {
   readonly number: number;
   readonly make: MakeId;
@@ -79,7 +84,14 @@ export interface DemoLot {
   /** Its numbers, dates, papers and parts. */
   readonly papers?: DemoPapers;
   /** What the house expects of it, VK, what it may spend before the sale and the days for it. */
-  readonly worth?: { readonly expected: number; readonly budget: number; readonly days: number };
+  readonly worth?: {
+    readonly expected: number;
+    readonly budget?: number;
+    readonly days?: number;
+    readonly shown?: true;
+  };
+  /** What the house offers of a job, by its name (`refinish@hood`), or that it was done; days from the visit. */
+  readonly jobs?: Readonly<Record<string, DemoJob>>;
   /** Somebody walked round it with a telephone, talking (demo/film). */
   readonly filmed?: true;
   /** Enters what the inspector found on the visit of that id; returns the pictures to draw. Absent: nobody has been there. */

@@ -2,6 +2,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { addDays, format } from 'date-fns';
 import { count } from 'drizzle-orm';
+import type { WorkPlan } from '../src/core/cost/work-plan';
 import type { Role } from '../src/core/people/roles';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
@@ -12,6 +13,7 @@ import { addLink } from '../src/data/links';
 import { changeLot, giveLot } from '../src/data/lot-change';
 import { addLot } from '../src/data/lots';
 import { lendLot } from '../src/data/people';
+import { keepWorkPlan } from '../src/data/sale-work';
 import { organisation } from '../src/data/tables/farvin';
 import { yardPage } from '../src/data/yard';
 import { runExport } from '../src/server/export/jobs';
@@ -36,6 +38,21 @@ const WHERE = ({ number }: DemoLot) => ({
   keysWith: `Office, hook ${number}`,
   consignor: number === 6 ? 'Corwin Ashdale' : 'Trustees of the tramshed',
 });
+
+/** What the house would spend on the sale's lots together: few hours at shops that are full. */
+const WORK_PLAN: WorkPlan = {
+  budget: 4500,
+  days: 30,
+  shops: [
+    { trade: 'detailer', hoursPerDay: 4, waitsDays: 0 },
+    { trade: 'dent-remover', hoursPerDay: 1, waitsDays: 3 },
+    { trade: 'body', hoursPerDay: 4, waitsDays: 5 },
+    { trade: 'paint', hoursPerDay: 3, waitsDays: 7 },
+    { trade: 'trim', hoursPerDay: 2, waitsDays: 4 },
+    { trade: 'mechanic', hoursPerDay: 3, waitsDays: 2 },
+    { trade: 'electrical', hoursPerDay: 1, waitsDays: 2 },
+  ],
+};
 
 async function send(db: Db, actor: Actor, inspectionId: string, changes: readonly unknown[], at: Date): Promise<void> {
   for (let i = 0; i < changes.length; i += 500) {
@@ -138,6 +155,7 @@ async function seed(db: Db, today: Date): Promise<string> {
     catalogueOn: day(7),
     reportDaysBefore: 3,
   });
+  await keepWorkPlan(db, petra, saleId, WORK_PLAN);
   for (const lot of LOTS) {
     const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
     const ids = (await addLot(db, petra, saleId, {

@@ -111,6 +111,7 @@ export const LOT_02: DemoLot = {
     keeper: [54, 64],
     says: 'Working to Honest: a good driver in paint that is not the works’, superb chrome but for two pieces, blisters at the boot lip and scale on an outrigger.',
   },
+  worth: { expected: 64000 },
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   lent: true,

@@ -71,6 +71,10 @@ export const LOT_03: DemoLot = {
     says: 'Honest at its lower edge: aluminium swelling at the door bottoms, a small hole in the bulkhead, worn seats; it works.',
   },
   worth: { expected: 21000, budget: 2500, days: 30 },
+  jobs: {
+    'dent-out@hood': { doneAfterDays: 3, by: 'Dovecote Dents, Marlpit' },
+    'small-electrical@dash': { promisedInDays: 12 },
+  },
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   lent: true,

@@ -75,6 +75,7 @@ export const LOT_04: DemoLot = {
     keeper: [73, 83],
     says: 'Proud for a keeper, Working for a show: a complete and sound car, weathered on top, its headlining down.',
   },
+  worth: { expected: 17000 },
   dueInDays: 6,
   keeper: 'Ilse Brandvik',
   lent: true,

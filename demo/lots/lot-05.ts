@@ -84,6 +84,7 @@ export const LOT_05: DemoLot = {
     keeper: [42, 52],
     says: 'Working at its lower edge: a tidy respray over filler, years by the sea below it, a torn tie-down in front.',
   },
+  worth: { expected: 26000 },
   dueInDays: 6,
   keeper: 'Ilse Brandvik',
   lent: true,

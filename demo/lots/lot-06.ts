@@ -71,6 +71,8 @@ export const LOT_06: DemoLot = {
     keeper: [77, 87],
     says: 'Proud: never painted, complete and dry; a working pickup’s chips and a bent bumper cost it at a show.',
   },
+  worth: { expected: 24000, budget: 800, days: 14, shown: true },
+  jobs: { 'small-electrical@dash': { promisedInDays: 12 }, 're-plate@bumper.rear': { allow: 480 } },
   dueInDays: -1,
   keeper: 'Tomas Orrell',
   lent: true,

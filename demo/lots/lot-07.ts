@@ -63,6 +63,7 @@ export const LOT_07: DemoLot = {
     keeper: [61, 71],
     says: 'Honest: glass fibre with a crazed finish, scale on the fork that carries the front.',
   },
+  worth: { expected: 31000 },
   dueInDays: 7,
   keeper: 'Ilse Brandvik',
   lent: true,

@@ -47,7 +47,9 @@ export function published(bundle: Bundle, publishPlaces: boolean): Bundle {
     (bundle.records[kind] ?? []).flatMap((r) => {
       const serves = (Array.isArray(r.body.serves) ? r.body.serves : []).map(String);
       const open = serves.filter((s) => !hidden.has(s));
-      return serves.length > 0 && open.length === 0 ? [] : [{ ...r, body: { ...r.body, serves: open } }];
+      return serves.length > open.length && !open.some((s) => told.has(s))
+        ? []
+        : [{ ...r, body: { ...r.body, serves: open } }];
     });
   const shas = new Set(photos.map((p) => p.body.sha256));
   return {

@@ -44,6 +44,7 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'second-step-off': 'turned off the second step of signing in',
   'sale-added': 'opened a sale',
   'sale-changed': 'changed a sale',
+  'sale-work-planned': 'planned what is spent on a sale’s lots',
   'sale-closed': 'closed a sale',
   'sale-reopened': 'opened a sale again',
   'sale-archived': 'put a sale into the archive',

@@ -13,6 +13,26 @@ export interface Slot {
   readonly critical: boolean;
 }
 
+/** What a slip does: by how many days the car is ready later, and which other jobs begin later, by how much. */
+export interface Slip {
+  readonly days: number;
+  readonly later: readonly { readonly job: string; readonly days: number }[];
+}
+
+/** A job that begins so many days late, and who is late with it. */
+export function slipOf(jobs: readonly Job[], hoursPerDay: number, job: string, days: number): Slip {
+  const now = new Map(calendarOf(jobs, hoursPerDay).map((s) => [s.job, s]));
+  const then = calendarOf(jobs, hoursPerDay, new Map([[job, days]]));
+  const end = (slots: Iterable<Slot>) => Math.max(0, ...[...slots].map((s) => s.toDay));
+  return {
+    days: Math.max(0, Math.ceil(end(then)) - Math.ceil(end(now.values()))),
+    later: then.flatMap((s) => {
+      const by = s.fromDay - now.get(s.job)!.fromDay;
+      return s.job !== job && by > 0.01 ? [{ job: s.job, days: by }] : [];
+    }),
+  };
+}
+
 const daysOf = (job: Job, hoursPerDay: number) => Math.max(0.25, job.hours[1] / hoursPerDay);
 
 /** How long it takes from a job's begin to the end of all that comes after it, by what comes after alone. */

@@ -108,7 +108,9 @@ function unseenOf(judgement: Judgement, onYear: number, { yardstick }: Pick<Grad
     const zone = plan.zones.get(p.zone);
     if (p.state !== 'unseen' || p.extra || p.whole === 0 || !zone || NO_MONEY.has(p.of)) return [];
     const [chance, meanLog, sdLog] = marginAt(kindOf(p.kind, p.axis, yardstick), age, yardstick.ages);
-    return [{ zone: p.zone, whole: p.whole / bearing(zone, p.of as Aspect, tables.work), chance, meanLog, sdLog }];
+    return [
+      { zone: p.zone, of: p.of, whole: p.whole / bearing(zone, p.of as Aspect, tables.work), chance, meanLog, sdLog },
+    ];
   });
 }
 

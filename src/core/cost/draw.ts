@@ -15,6 +15,8 @@ export interface Surprise {
 /** A place of which nothing was seen: what it would take is spread as on cars like this one. */
 export interface UnseenPlace {
   readonly zone: string;
+  /** The aspect of it that nobody saw. */
+  readonly of: string;
   /** Money of redoing it. */
   readonly whole: number;
   readonly chance: number;

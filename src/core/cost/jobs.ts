@@ -19,6 +19,8 @@ export interface Job {
   readonly times: number;
   /** Keys of the things that it puts right; none of work that only follows from other work. */
   readonly serves: readonly string[];
+  /** Names of all that is right once it is done: what it serves, and what else is put right with that. */
+  readonly rights: readonly string[];
   readonly trades: readonly Trade[];
   readonly hours: Triple;
   /** Materials and parts, money. */
@@ -177,6 +179,7 @@ export function jobsOf(
   absorb(wants);
   takeOff(wants, context);
   const together = togetherShare(wants, context.cost);
+  const also = new Map(decided.map(({ options: { thing } }) => [thing.key, thing.also ?? []]));
   return [...wants].map(([key, w]): Job => {
     const row = rowOf(w.work, context);
     const having = context.cost.having[context.having?.(key) ?? 'available'];
@@ -186,6 +189,7 @@ export function jobsOf(
       zone: w.zone?.slug ?? null,
       times: w.times,
       serves: w.serves,
+      rights: [...new Set(w.serves.flatMap((key) => [key, ...(also.get(key) ?? [])]))],
       trades: row.trades,
       hours: times3(row.hours, w.times * (PAINTS_PANEL.has(w.work) ? together : 1)),
       parts: times3(row.parts, w.times * having.times),

@@ -26,7 +26,8 @@ function righted(record: AnyRecord, keys: ReadonlySet<string>): AnyRecord | null
       ? { ...record, body: { ...record.body, state: 'works', why: null } }
       : record;
   if (record.kind === 'wet') return keys.has(`leak:${record.body.place}`) ? null : record;
-  if (record.kind === 'tire') return keys.has(record.id) ? null : record;
+  if (record.kind === 'tire')
+    return keys.has(record.id) ? { ...record, body: { ...record.body, code: '', faults: [], treadMm: null } } : record;
   if (record.kind === 'piece')
     return [...keys].some((k) => k.startsWith(`${record.id}:`))
       ? { ...record, body: { ...record.body, presence: 'fitted', faults: [] } }
@@ -41,11 +42,11 @@ function righted(record: AnyRecord, keys: ReadonlySet<string>): AnyRecord | null
 export function mended(
   records: readonly AnyRecord[],
   decided: readonly Decided[],
-  jobs: readonly Pick<Job, 'serves' | 'work' | 'zone'>[],
+  jobs: readonly Pick<Job, 'rights' | 'work' | 'zone'>[],
 ): readonly AnyRecord[] {
   // A test tells what is wrong and mends nothing; a chip in glass is filled by whoever tests it.
   const mends = jobs.filter((j) => j.work !== 'test' || (j.zone?.startsWith('glass') ?? false));
-  const keys = new Set(mends.flatMap((j) => j.serves));
+  const keys = new Set(mends.flatMap((j) => j.rights));
   if (keys.size === 0) return records;
   const places = decided.flatMap(({ options: { thing } }) => {
     if (!keys.has(thing.key)) return [];

@@ -32,14 +32,52 @@ export interface Preparation extends PreparedSet {
 const MORE = 100;
 const ALLOW = 'allow:';
 
-/** Jobs that cannot be ready in so many days, and those that wait for work that only follows from them. */
-export function tooLateJobs(jobs: readonly Job[], days: number, hoursPerDay: number): ReadonlySet<string> {
-  const serves = new Map(jobs.map((j) => [j.key, j.serves.length]));
-  const late = new Set(jobs.filter((j) => j.waitsDays + j.hours[1] / hoursPerDay > days).map((j) => j.key));
+/** A job as the choice before a sale weighs it, whatever the days and the budget are. */
+export interface Preparable {
+  readonly key: string;
+  readonly work: Job['work'];
+  readonly zone: string | null;
+  readonly cost: number;
+  /** Money off that would pay whoever does it later: at the house's rates, with what the job needs. */
+  readonly allow: number;
+  readonly gain: number;
+  readonly hours: number;
+  readonly waitsDays: number;
+  readonly shop: Trade;
+  /** Jobs that only follow from it and are done with it. */
+  readonly needs: readonly string[];
+  /** Whether it puts anything right itself. */
+  readonly serves: boolean;
+}
+
+/** A car's jobs as they can be weighed. Of faults beside each other either can be left; what only follows is needed. */
+export function preparables({ work, gains, judgement, own }: Preparing): Preparable[] {
+  const rates = ratesOf(judgement, own ? { own } : {});
+  const house = ratesOf(judgement, {});
+  const byKey = new Map(work.jobs.map((j) => [j.key, j]));
+  const needs = (j: Job) => j.after.flatMap((a) => (byKey.get(a)?.serves.length === 0 ? [byKey.get(a)!] : []));
+  return work.jobs.map((j) => ({
+    key: j.key,
+    work: j.work,
+    zone: j.zone,
+    cost: jobCost(j, rates).likely,
+    allow: [j, ...needs(j)].reduce((s, n) => s + jobCost(n, house).likely, 0),
+    gain: gains.get(j.key) ?? 0,
+    hours: j.hours[1],
+    waitsDays: j.waitsDays,
+    shop: j.trades[0]!,
+    needs: needs(j).map((n) => n.key),
+    serves: j.serves.length > 0,
+  }));
+}
+
+/** Jobs that cannot be ready in so many days, and those that need one of these. */
+export function tooLateJobs(jobs: readonly Preparable[], days: number, hoursPerDay: number): ReadonlySet<string> {
+  const late = new Set(jobs.filter((j) => j.waitsDays + j.hours / hoursPerDay > days).map((j) => j.key));
   for (let grew = true; grew; ) {
     grew = false;
     for (const j of jobs)
-      if (!late.has(j.key) && j.after.some((a) => late.has(a) && serves.get(a) === 0)) {
+      if (!late.has(j.key) && j.needs.some((a) => late.has(a))) {
         late.add(j.key);
         grew = true;
       }
@@ -53,41 +91,28 @@ export function tooLateJobs(jobs: readonly Job[], days: number, hoursPerDay: num
  * two at most one is chosen. `prefix` sets a lot's jobs apart.
  */
 export function prepareJobs(
-  { work, gains, judgement, cost, own }: Preparing,
+  jobs: readonly Preparable[],
   late: ReadonlySet<string>,
+  { allow }: Pick<CostTable, 'allow'>,
   prefix = '',
 ): PrepareJob[] {
-  const rates = ratesOf(judgement, own ? { own } : {});
-  const house = ratesOf(judgement, {});
-  const byKey = new Map(work.jobs.map((j) => [j.key, j]));
-  // Work that only follows from other work is needed by it; of faults beside each other either can be left.
-  const needs = (j: Job) => j.after.flatMap((a) => (byKey.get(a)?.serves.length === 0 ? [byKey.get(a)!] : []));
-  return work.jobs.flatMap((j): PrepareJob[] => {
-    const gain = gains.get(j.key) ?? 0;
+  return jobs.flatMap((j): PrepareJob[] => {
     const id = `${prefix}${j.key}`;
-    const allow = j.serves.length > 0 && gain > 0;
-    const group = allow ? { oneOf: id } : {};
-    const doing: PrepareJob = {
-      id,
-      cost: jobCost(j, rates).likely,
-      gain,
-      hours: j.hours[1],
-      shop: j.trades[0]!,
-      after: needs(j).map((n) => `${prefix}${n.key}`),
-      ...group,
-    };
-    const amount = [j, ...needs(j)].reduce((s, n) => s + jobCost(n, house).likely, 0);
+    const allows = j.serves && j.gain > 0;
+    const group = allows ? { oneOf: id } : {};
+    const after = j.needs.map((n) => `${prefix}${n}`);
+    const doing: PrepareJob = { id, cost: j.cost, gain: j.gain, hours: j.hours, shop: j.shop, after, ...group };
     const allowing: PrepareJob = {
       id: `${ALLOW}${id}`,
-      cost: amount,
-      gain: gain * cost.allow.gain,
+      cost: j.allow,
+      gain: j.gain * allow.gain,
       spends: 0,
       hours: 0,
       shop: '',
       after: [],
       ...group,
     };
-    return [...(late.has(j.key) ? [] : [doing]), ...(allow ? [allowing] : [])];
+    return [...(late.has(j.key) ? [] : [doing]), ...(allows ? [allowing] : [])];
   });
 }
 
@@ -115,8 +140,9 @@ export function prepareCar(
   solve: Solve,
 ): Preparation | null {
   const { hoursPerDay } = preparing.cost;
-  const late = tooLateJobs(preparing.work.jobs, days, hoursPerDay);
-  const jobs = prepareJobs(preparing, late);
+  const weighed = preparables(preparing);
+  const late = tooLateJobs(weighed, days, hoursPerDay);
+  const jobs = prepareJobs(weighed, late, preparing.cost);
   const found = prepareWithNext({ jobs, shops: shopsOf(jobs, hoursPerDay), budget, days }, solve, MORE);
   if ('ok' in found) return null;
   const { best, next, moreBudget } = found;

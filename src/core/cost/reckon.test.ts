@@ -3,7 +3,7 @@ import { DEFAULT_TABLES } from '../grade/all-tables';
 import { type AnyRecord, KINDS, type RecordKind } from '../kinds';
 import type { Solve } from '../prepare/prepare';
 import { solveProgram } from '../program/integer-program';
-import { calendarOf } from './calendar';
+import { calendarOf, slipOf } from './calendar';
 import type { Job } from './jobs';
 import { priceAt } from './price';
 import { reckonWork } from './reckon';
@@ -109,6 +109,7 @@ describe('the calendar', () => {
     zone: null,
     times: 1,
     serves: [key],
+    rights: [key],
     trades: ['paint'],
     hours: [hours, hours, hours],
     parts: [0, 0, 0],
@@ -140,5 +141,14 @@ describe('the calendar', () => {
     const jobs = [job('a', 6), job('b', 6, { trades: ['trim'], after: ['a'] })];
     const end = (late: ReadonlyMap<string, number>) => Math.max(...calendarOf(jobs, 6, late).map((s) => s.toDay));
     expect(end(new Map([['a', 5]])) - end(new Map())).toBe(5);
+  });
+  it('says who is late when a job slips, and whether the car is', () => {
+    const jobs = [
+      job('metal', 12, { work: 'sill', trades: ['body'] }),
+      job('paint', 12, { after: ['metal'] }),
+      job('polish', 6, { work: 'polish', trades: ['detailer'] }),
+    ];
+    expect(slipOf(jobs, 6, 'metal', 7)).toEqual({ days: 7, later: [{ job: 'paint', days: 7 }] });
+    expect(slipOf(jobs, 6, 'polish', 2)).toEqual({ days: 0, later: [] });
   });
 });

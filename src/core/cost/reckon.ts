@@ -12,8 +12,10 @@ import { calendarOf, type Slot } from './calendar';
 import { costOf, type Decided, drawInputOf, jobCost, ratesOf, type Wishes, type Work, workOf } from './cost';
 import type { Drawn, Quantiles } from './draw';
 import type { Job } from './jobs';
+import { type LookValue, valueOfLooking } from './looks';
 import { mended } from './mend';
-import { type Preparation, prepareCar } from './prepare-car';
+import { type PartedOut, partOut } from './part-out';
+import { type Preparable, type Preparation, preparables, prepareCar } from './prepare-car';
 import { priceAt } from './price';
 import { decidedOn, ROADS, type Road } from './roads';
 
@@ -43,6 +45,10 @@ export interface WorkFound {
   readonly calendar: readonly Slot[];
   readonly gradeNow: Estimate;
   readonly roads: readonly RoadTaken[];
+  /** The fourth road: taken apart and sold in parts. */
+  readonly parted: PartedOut;
+  /** What looking at places that nobody saw would do to the doubt. */
+  readonly looks: readonly LookValue[];
   /** The jobs worth doing before the sale; null where price, budget or days are not said. */
   readonly prepared: Preparation | null;
 }
@@ -90,9 +96,30 @@ function gainsOf(work: Work, asked: Asked, gradeNow: number): ReadonlyMap<string
     work.jobs.map((j) => {
       if (j.serves.length === 0) return [j.key, 0];
       const after = judge({ plan: judgement.plan, records: mended(records, work.decided, [j]), tables }, judgement);
-      return [j.key, priceAt(wholeUnder(after, lens, onYear, tables).value!, expected!, tables.cost) - now];
+      // What is put right lowers no price: less than nothing is the grade's own drawing.
+      const then = priceAt(wholeUnder(after, lens, onYear, tables).value!, expected!, tables.cost);
+      return [j.key, Math.max(0, then - now)];
     }),
   );
+}
+
+/** What a car is expected to fetch, and its jobs as they can be weighed against those of other cars. */
+export interface Weighed {
+  readonly expected: number;
+  readonly jobs: readonly Preparable[];
+}
+
+/** A car's jobs for a choice among many cars; null for one without a plan, or whose price nobody said. */
+export function weighWork(asked: Omit<WorkAsked, 'own'>): Weighed | null {
+  const { records, tables, onYear, lens } = asked;
+  const plan = planOfCar(recordsOf(records, 'car')[0]?.body);
+  const expected = recordsOf(records, 'worth').at(-1)?.body.expected ?? null;
+  if (!plan || expected === null) return null;
+  const judgement = judge({ plan, records, tables });
+  const work = workOf(judgement, tables.cost, { decisions: decisionsOn(records) });
+  const gradeNow = wholeUnder(judgement, lens, onYear, tables);
+  const gains = gainsOf(work, { ...asked, own: [], judgement, expected }, gradeNow.value!);
+  return { expected, jobs: preparables({ work, gains, judgement, cost: tables.cost }) };
 }
 
 /**
@@ -125,6 +152,8 @@ export function reckonWork(asked: WorkAsked, solve: Solve): WorkFound | null {
     calendar: calendarOf(work.jobs, tables.cost.hoursPerDay),
     gradeNow,
     roads: ROADS.map((r) => roadOf(r, all, work)),
+    parted: partOut(judgement, tables.cost, rates),
+    looks: valueOfLooking(input, plan),
     prepared:
       gains && worth && worth.budget !== null && worth.days !== null
         ? prepareCar(

@@ -2,6 +2,8 @@ import type { Zone } from '../body/zone';
 import { type PieceRemedy, pieceRemedies } from '../bright/piece-remedy';
 import type { RemedyId } from '../catalogue/remedies';
 import type { Judgement } from '../judge/judge';
+import type { StoredRecord } from '../kinds';
+import { reachOf } from '../leaks/reach';
 import { anewRowOf } from '../work/effort';
 import { ofFinding, type Thing } from './thing';
 
@@ -40,6 +42,23 @@ const SHOWS_HANG: ReadonlySet<string> = new Set(['gap-uneven', 'proud', 'drops',
 
 type Made = Omit<Thing, 'zone' | 'finding'> & { readonly zone: string };
 
+const LEAK_FLAW = /^leak-/;
+
+/** Names of the places where a leak shows: where it comes out and where it runs to. */
+const leakNames = (place: string, { leaks: { layout } }: Judgement): string[] =>
+  layout.has(place) ? [...reachOf(layout, place, 1).keys()].map((p) => `leak:${p}`) : [`leak:${place}`];
+
+/** What a finding says of a place stands for what was measured there too: it is put right with it. */
+function alsoOf({ body }: StoredRecord<'finding'>, judgement: Judgement): readonly string[] {
+  const { leaks, wheels } = judgement;
+  if (LEAK_FLAW.test(body.flaw))
+    return leaks.answer.sources.flatMap((s) =>
+      leaks.zones.get(s.place) === body.zone ? leakNames(s.place, judgement) : [],
+    );
+  if (body.flaw.startsWith('tire-')) return wheels.tires.flatMap((t) => (t.zone === body.zone ? [t.id] : []));
+  return [];
+}
+
 function functionThings({ functions: { begun, dead, poor, told }, plan, tables }: Judgement): Made[] {
   if (!begun) return [];
   return [...dead, ...poor].flatMap((l): Made[] => {
@@ -61,13 +80,15 @@ function functionThings({ functions: { begun, dead, poor, told }, plan, tables }
   });
 }
 
-function leakThings({ leaks: { answer, said, zones } }: Judgement): Made[] {
+function leakThings(judgement: Judgement): Made[] {
+  const { answer, said, zones } = judgement.leaks;
   return answer.sources.flatMap((s): Made[] => {
     const zone = zones.get(s.place) ?? null;
     if (s.chance < LEAKS_FROM || zone === null || said.has(zone)) return [];
     const below = /rear-main|front-seal|bellhousing|transmission|axle|steering/.test(s.place);
     const remedy: RemedyId = s.place.startsWith('brake') ? 'brake-axle' : below ? 'gasket-below' : 'gasket-above';
-    return [{ key: `leak:${s.place}`, sort: 'leak', zone, of: s.place, family: 'function', remedy, times: 1 }];
+    const also = leakNames(s.place, judgement);
+    return [{ key: `leak:${s.place}`, sort: 'leak', zone, of: s.place, family: 'function', remedy, times: 1, also }];
   });
 }
 
@@ -125,7 +146,7 @@ export function thingsOf(judgement: Judgement): readonly Thing[] {
   const zoneOf = (slug: string): Zone | undefined => plan.zones.get(slug);
   const found = findings.all.flatMap((f) => {
     const zone = zoneOf(f.body.zone);
-    return zone ? [ofFinding(f.id, f.body, zone)] : [];
+    return zone ? [{ ...ofFinding(f.id, f.body, zone), also: alsoOf(f, judgement) }] : [];
   });
   const made = [functionThings, leakThings, pieceThings, tireThings, hangThings].flatMap((of) => of(judgement));
   const order = new Map([...plan.zones.keys()].map((slug, i) => [slug, i]));

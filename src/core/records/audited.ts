@@ -42,6 +42,7 @@ export const AUDITED = [
   'second-step-off',
   'sale-added',
   'sale-changed',
+  'sale-work-planned',
   'sale-closed',
   'sale-reopened',
   'sale-archived',

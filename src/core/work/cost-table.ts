@@ -6,6 +6,7 @@ import {
   type RemedyRow,
   remedySchema,
   SHARED_IDS,
+  TRADES,
 } from '../catalogue/remedies';
 import { defineTable } from '../model/table';
 
@@ -22,9 +23,6 @@ const positive = z.number().nonnegative();
 const share = z.number().min(0).max(1);
 /** Low, likely, high. */
 const triple = z.tuple([positive, positive, positive]);
-
-/** Of tables of before allowances. */
-const ALLOW = { gain: 0.8 };
 
 export const costSchema = z.object({
   source: z.string(),
@@ -52,7 +50,18 @@ export const costSchema = z.object({
   /** The works' paint is kept where it is the works' with this chance. */
   factoryFrom: share,
   /** Money off in place of work: the share of the work's gain that bidders credit it with. */
-  allow: z.object({ gain: share }).default(ALLOW),
+  allow: z.object({ gain: share }),
+  /**
+   * Taking it apart: what a sound piece of each part sells for and the hours that getting it off takes; by how much condition
+   * tells on the price (its sound share to this power), what a piece that nobody looked at counts, and how far the market for
+   * all of them may lie off (standard deviation of the logarithm).
+   */
+  partOut: z.object({
+    parts: z.record(z.string(), z.object({ trade: z.enum(TRADES), hours: triple, price: triple })),
+    power: positive,
+    unseenTimes: share,
+    marketSd: positive,
+  }),
   /** Hours a day that a shop works on one car. */
   hoursPerDay: z.number().positive(),
   /** What a car is expected to fetch by its grade, as a share of what it would at the grade below. */
@@ -139,7 +148,35 @@ export const costTable = defineTable<CostTable>({
     },
     fadedFrom: 0.2,
     factoryFrom: 0.5,
-    allow: ALLOW,
+    allow: { gain: 0.8 },
+    partOut: {
+      parts: {
+        hood: { trade: 'body', hours: [0.3, 0.5, 1], price: [120, 220, 420] },
+        deck: { trade: 'body', hours: [0.3, 0.5, 1], price: [90, 170, 320] },
+        tailgate: { trade: 'body', hours: [0.5, 0.8, 1.5], price: [100, 190, 350] },
+        door: { trade: 'body', hours: [0.5, 0.8, 1.5], price: [110, 210, 400] },
+        fender: { trade: 'body', hours: [1, 2, 4], price: [100, 200, 420] },
+        bumper: { trade: 'body', hours: [0.4, 0.7, 1.5], price: [90, 180, 420] },
+        grille: { trade: 'trim', hours: [0.2, 0.4, 0.8], price: [60, 130, 320] },
+        lamp: { trade: 'electrical', hours: [0.15, 0.25, 0.5], price: [20, 50, 120] },
+        glass: { trade: 'trim', hours: [0.4, 0.8, 1.6], price: [30, 80, 220] },
+        wheel: { trade: 'mechanic', hours: [0.1, 0.15, 0.25], price: [20, 45, 110] },
+        seat: { trade: 'trim', hours: [0.2, 0.4, 0.8], price: [50, 120, 300] },
+        dash: { trade: 'electrical', hours: [1.5, 3, 5], price: [120, 260, 600] },
+        steering: { trade: 'mechanic', hours: [0.5, 1, 1.5], price: [60, 130, 320] },
+        card: { trade: 'trim', hours: [0.2, 0.3, 0.6], price: [15, 40, 100] },
+        console: { trade: 'trim', hours: [0.2, 0.4, 0.8], price: [20, 50, 140] },
+        engine: { trade: 'mechanic', hours: [6, 9, 14], price: [400, 900, 2200] },
+        radiator: { trade: 'mechanic', hours: [0.5, 1, 1.5], price: [40, 90, 180] },
+        tank: { trade: 'mechanic', hours: [0.8, 1.5, 3], price: [40, 100, 220] },
+        transmission: { trade: 'mechanic', hours: [4, 6, 9], price: [200, 450, 1000] },
+        axle: { trade: 'mechanic', hours: [3, 5, 8], price: [150, 320, 700] },
+        top: { trade: 'trim', hours: [1.5, 2.5, 4], price: [120, 280, 600] },
+      },
+      power: 1.6,
+      unseenTimes: 0.4,
+      marketSd: 0.25,
+    },
     hoursPerDay: 6,
     price: {
       at: 60,

@@ -17,6 +17,7 @@ import {
   uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
+import type { WorkPlan } from '@/core/cost/work-plan';
 import { ROLES, type Role } from '@/core/people/roles';
 import { SALE_STATES, type SaleFacts, type SaleState } from '@/core/yard/sale-facts';
 import { user } from './auth';
@@ -156,6 +157,8 @@ export const sale = pgTable(
     /** Until then links open no report. */
     embargoUntil: instant('embargo_until'),
     state: text('state').$type<SaleState>().notNull().default('open'),
+    /** What the house would spend on its lots together before it opens, and the shops that work for it. */
+    workPlan: jsonb('work_plan').$type<WorkPlan>(),
   },
   (t) => [index('sale_org').on(t.orgId), check('sale_state', oneOf('state', SALE_STATES))],
 );

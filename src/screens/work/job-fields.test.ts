@@ -4,7 +4,7 @@ import { doneBody, type FoundJob, offerBody, offerFields } from './job-fields';
 const JOB = {
   work: 'refinish',
   zone: 'hood',
-  serves: ['0190f5c0-0000-7000-8000-000000000001'],
+  rights: ['0190f5c0-0000-7000-8000-000000000001'],
   cost: { low: 300, likely: 506, high: 720 },
 } as unknown as FoundJob;
 const told = { currency: 'VK', now: '2027-03-01T09:00:00Z', today: '2027-03-01' };
@@ -30,7 +30,7 @@ it('takes nothing as done that has no day, or one to come', () => {
   const fields = { on: '2027-03-01', by: 'Vennor Coachworks', note: '' };
   expect(kindOf('done').schema.parse(doneBody(fields, JOB, told))).toMatchObject({
     on: '2027-03-01',
-    serves: JOB.serves,
+    serves: JOB.rights,
   });
   expect(() => doneBody({ ...fields, on: '' }, JOB, told)).toThrow(/which day/);
   expect(() => doneBody({ ...fields, on: '2027-03-02' }, JOB, told)).toThrow(/promise/);

@@ -17,7 +17,7 @@ export interface DoneFields {
   note: string;
 }
 
-const named = ({ work, zone, serves }: FoundJob) => ({ work, zone, serves: [...serves] });
+const named = ({ work, zone, rights }: FoundJob) => ({ work, zone, serves: [...rights] });
 
 /** What an allowance or a promise begins with: what is on record, else the job's likely cost in whole tens. */
 export const offerFields = (o: BodyOf<'offer'> | null, job: FoundJob): OfferFields => ({

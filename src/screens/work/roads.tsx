@@ -1,9 +1,14 @@
+import type { Look, LookValue } from '@/core/cost/looks';
+import type { PartedOut } from '@/core/cost/part-out';
 import type { RoadTaken } from '@/core/cost/reckon';
 import type { Road } from '@/core/cost/roads';
 import { IntervalBand } from '@/ui/charts/interval-band';
+import { capital } from '@/words/capital';
 import { gradeFigures } from '@/words/grade';
 import { money, moneyRange } from '@/words/money';
 import { plural } from '@/words/plural';
+import type { Wording } from '@/words/vocabulary';
+import { zoneWords } from '@/words/zones';
 
 const ROAD_WORDS: Readonly<Record<Road, readonly [name: string, says: string]>> = {
   restore: ['Restore', 'all that can be done without spoiling what is the works’'],
@@ -12,13 +17,69 @@ const ROAD_WORDS: Readonly<Record<Road, readonly [name: string, says: string]>> 
   leave: ['Leave as it is', 'everything said, nothing done'],
 };
 
-/** Four roads for the car, side by side: money with its doubt, days, and what it ends as. */
+const LOOK_WORDS: Readonly<Record<Look, string>> = {
+  magnet: 'A magnet over the steel panels',
+  borescope: 'A borescope into sills, rails and pillars',
+  below: 'On a lift or pit, from below',
+  carpets: 'Carpets up',
+  trying: 'Trying what was not tried, and a look for leaks after a drive',
+};
+
+/** The parts, each with its condition and price. */
+function Parts({ parted, currency, wording }: { parted: PartedOut; currency: string; wording: Wording }) {
+  return (
+    <details className="text-sm">
+      <summary className="min-h-9 content-center font-semibold">{plural(parted.parts.length, 'part')}</summary>
+      <ul>
+        {parted.parts.map((p) => (
+          <li key={p.zone} className="flex justify-between gap-3 border-t border-line py-0.5">
+            <span>
+              {capital(zoneWords(p.zone, wording))}
+              <span className="text-soft">
+                , {p.sound === null ? 'not looked at' : `${Math.round(p.sound * 100)} % sound`}
+              </span>
+            </span>
+            <span className="figure shrink-0">{moneyRange(p.price[0], p.price[2], currency)}</span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** What looking would do to the doubt of all this. */
+function Looks({ looks, currency }: { looks: readonly LookValue[]; currency: string }) {
+  if (looks.length === 0) return null;
+  return (
+    <div className="border-t border-line pt-2 text-sm">
+      <h3 className="font-semibold">What a look would do to the doubt</h3>
+      <ul>
+        {looks.map((l) => (
+          <li key={l.look} className="flex justify-between gap-3 py-0.5">
+            <span>
+              {LOOK_WORDS[l.look]} <span className="text-soft">({plural(l.places, 'place')} not seen)</span>
+            </span>
+            <span className="figure shrink-0">{money(l.narrows, currency)} narrower</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** Four roads for the car and its end in parts, side by side: money with its doubt, days, and what it ends as. */
 export function Roads({
   roads,
+  parted,
+  looks,
   limits,
   currency,
+  wording,
 }: {
   roads: readonly RoadTaken[];
+  parted: PartedOut;
+  looks: readonly LookValue[];
+  wording: Wording;
   limits: readonly number[];
   currency: string;
 }) {
@@ -58,7 +119,23 @@ export function Roads({
             </span>
           </li>
         ))}
+        <li className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9.5rem_minmax(0,1fr)_9.5rem] sm:items-center">
+          <span>
+            <strong className="block">Part out</strong>
+            <span className="block text-xs text-soft">taken apart and sold in parts; the car is gone</span>
+          </span>
+          <Parts parted={parted} currency={currency} wording={wording} />
+          <span className="sm:text-right">
+            <span className="figure block font-semibold">
+              brings {moneyRange(parted.brings.p10, parted.brings.p90, currency)}
+            </span>
+            <span className="block text-xs text-soft">
+              less {plural(Math.round(parted.hours), 'hour')} of taking it apart
+            </span>
+          </span>
+        </li>
       </ul>
+      <Looks looks={looks} currency={currency} />
       <p className="text-xs text-soft">
         Film and gaps stay as measured: after work they are measured anew. Restoring counts what nobody saw; the other
         roads do not.

@@ -1,6 +1,7 @@
 import { Download } from 'lucide-react';
+import { useState } from 'react';
 import type { Trade } from '@/core/catalogue/remedies';
-import type { Slot } from '@/core/cost/calendar';
+import { type Slot, slipOf } from '@/core/cost/calendar';
 import type { WorkFound } from '@/core/cost/reckon';
 import { useLot } from '@/ui/records/inspection';
 import { saveFile } from '@/ui/save-file';
@@ -101,6 +102,7 @@ export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wo
           </button>
         ))}
       </p>
+      <Slips found={found} hoursPerDay={facts.tables.cost.hoursPerDay} named={named} />
       <details className="text-sm">
         <summary className="min-h-11 content-center font-semibold">As a list</summary>
         <ol>
@@ -115,5 +117,52 @@ export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wo
         </ol>
       </details>
     </section>
+  );
+}
+
+const A_WEEK = 7;
+
+/** What happens when one job begins later: who else is late, and the car. */
+function Slips({ found, hoursPerDay, named }: { found: WorkFound; hoursPerDay: number; named: (s: Slot) => string }) {
+  const [job, setJob] = useState('');
+  const [days, setDays] = useState(A_WEEK);
+  const slots = new Map(found.calendar.map((s) => [s.job, s]));
+  const slip = slots.has(job) ? slipOf(found.jobs, hoursPerDay, job, days) : null;
+  return (
+    <div className="grid gap-2 border-t border-line pt-2 text-sm">
+      <div className="flex flex-wrap items-end gap-2">
+        <label className="grid min-w-0 flex-1 gap-1 font-semibold">
+          What if this is late
+          <select className="field font-normal" value={job} onChange={(e) => setJob(e.target.value)}>
+            <option value="">nothing</option>
+            {found.calendar.map((s) => (
+              <option key={s.job} value={s.job}>
+                {capital(named(s))}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="grid gap-1 font-semibold">
+          days
+          <input
+            type="number"
+            className="field figure w-20 font-normal"
+            min={0}
+            max={365}
+            value={days}
+            onChange={(e) => setDays(Math.min(365, Math.max(0, Number(e.target.value) || 0)))}
+          />
+        </label>
+      </div>
+      {slip && (
+        <p role="status">
+          <strong>
+            {slip.days === 0 ? 'The car is ready all the same.' : `The car is ready ${plural(slip.days, 'day')} later.`}
+          </strong>{' '}
+          {slip.later.length > 0 &&
+            `Begin later: ${slip.later.map((l) => `${named(slots.get(l.job)!)} (by ${Math.max(1, Math.round(l.days))})`).join('; ')}.`}
+        </p>
+      )}
+    </div>
   );
 }

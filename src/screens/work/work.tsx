@@ -2,7 +2,9 @@
 
 import { useState } from 'react';
 import { jobKey } from '@/core/kinds/job';
+import { seesOwnOnly } from '@/core/people/roles';
 import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
+import { Exports } from '@/ui/parts/exports';
 import { useWording } from '@/ui/preferences';
 import { useCar, useLot, useRecords } from '@/ui/records/inspection';
 import { BeforeSale } from './before-sale';
@@ -24,6 +26,7 @@ export function Work() {
   const offers = new Map(useRecords('offer').map((o) => [jobKey(o.body), o]));
   const [job, setJob] = useState<FoundJob | null>(null);
   if (!judgement || !work) return <NoPlanYet says="No work without a plan: first say what car this is." />;
+  const readsHouse = !seesOwnOnly(facts.role);
   const currency = facts.sale.currency ?? '';
   const limits = facts.tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
   return (
@@ -48,10 +51,22 @@ export function Work() {
             <>
               <WorkTotal drawn={found.drawn} currency={currency} busy={busy} />
               <BeforeSale found={found} currency={currency} wording={wording} />
-              <Roads roads={found.roads} limits={limits} currency={currency} />
+              <Roads
+                roads={found.roads}
+                parted={found.parted}
+                looks={found.looks}
+                limits={limits}
+                currency={currency}
+                wording={wording}
+              />
               <WorkMovers drawn={found.drawn} currency={currency} wording={wording} />
               <WorkTrades drawn={found.drawn} own={own} turn={turn} currency={currency} />
               <WorkCalendar found={found} wording={wording} />
+              {readsHouse && (
+                <div className="sheet p-4">
+                  <Exports inspection={facts.id} mayMake of={['jobs']} title="Job sheets" />
+                </div>
+              )}
             </>
           ) : (
             <p className="sheet p-4" aria-live="polite">

@@ -1,6 +1,7 @@
 import { largeCopy, readPicture, smallCopy } from './pictures';
 import { readPlate } from './read-plate';
 import { reportToSeal } from './report-to-seal';
+import { weighLot } from './weigh-lot';
 
 /** What the workshop's processes can do: a name, what is given, what is made. Both pass between processes as data. */
 export const WORK = {
@@ -9,6 +10,7 @@ export const WORK = {
   largeCopy,
   reportToSeal,
   readPlate,
+  weighLot,
 } as const;
 
 export type WorkName = keyof typeof WORK;

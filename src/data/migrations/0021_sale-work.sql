@@ -1,0 +1,1 @@
+ALTER TABLE "sale" ADD COLUMN "work_plan" jsonb;
