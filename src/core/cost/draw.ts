@@ -119,33 +119,41 @@ export function drawCost(input: DrawInput, { draws, seed }: { draws: number; see
   const more = ready(input.unsureTimes);
   for (const f of factors)
     for (let i = 0; i < draws; i++) f[i] = Math.exp(tradeSd * normalDraw(random) - tradeSd ** 2 / 2);
-  // Job by job, so that what is written lies side by side.
-  const spread = (owners: readonly number[], i: number, h: number, p: number): void => {
+  const [h, p] = [fresh(), fresh()];
+  /** Adds what was drawn last to the trades that share it, trade by trade: what is written lies side by side. */
+  const share = (owners: readonly number[]): void => {
     const n = owners.length;
-    for (let o = 0; o < n; o++) {
-      const k = owners[o]!;
-      const hours = (h / n) * factors[k]![i]!;
-      const money = hours * tradeRates[k]! + p / n;
+    for (const k of owners) {
+      const [factor, money, rate] = [factors[k]!, byTrade[k]!, tradeRates[k]!];
+      let hours = 0;
+      for (let i = 0; i < draws; i++) {
+        const own = (h[i]! / n) * factor[i]!;
+        const paid = own * rate + p[i]! / n;
+        hours += own;
+        money[i]! += paid;
+        known[i]! += paid;
+      }
       hoursOf[k]! += hours;
-      byTrade[k]![i]! += money;
-      known[i]! += money;
     }
   };
-  for (const { owners, rate, hours, parts, unsure, drawn } of own)
+  for (const { owners, rate, hours, parts, unsure, drawn } of own) {
     for (let i = 0; i < draws; i++) {
-      const h = drawFrom(hours, random()) * (unsure ? drawFrom(more, random()) : 1);
-      const p = drawFrom(parts, random());
+      h[i] = drawFrom(hours, random()) * (unsure ? drawFrom(more, random()) : 1);
+      p[i] = drawFrom(parts, random());
       // What makes a job dear by itself; its trade's factor is told by itself too.
-      drawn[i] = h * rate + p;
-      spread(owners, i, h, p);
+      drawn[i] = h[i]! * rate + p[i]!;
     }
-  for (const { owners, rate, hours, parts, chance, drawn } of beside)
+    share(owners);
+  }
+  for (const { owners, rate, hours, parts, chance, drawn } of beside) {
     for (let i = 0; i < draws; i++) {
-      if (random() >= chance) continue;
-      const [h, p] = [drawFrom(hours, random()), drawFrom(parts, random())];
-      drawn[i] = h * rate + p;
-      spread(owners, i, h, p);
+      const needed = random() < chance;
+      h[i] = needed ? drawFrom(hours, random()) : 0;
+      p[i] = needed ? drawFrom(parts, random()) : 0;
+      drawn[i] = h[i]! * rate + p[i]!;
     }
+    share(owners);
+  }
   const car = fresh().fill(1);
   if (unseen.length > 0)
     for (let i = 0; i < draws; i++) car[i] = Math.exp(input.unseenSd * normalDraw(random) - input.unseenSd ** 2 / 2);

@@ -98,7 +98,7 @@ export function prepareJobs(
 ): PrepareJob[] {
   return jobs.flatMap((j): PrepareJob[] => {
     const id = `${prefix}${j.key}`;
-    const allows = j.serves && j.gain > 0;
+    const allows = j.serves && j.gain > 0 && j.allow >= allow.least;
     const group = allows ? { oneOf: id } : {};
     const after = j.needs.map((n) => `${prefix}${n}`);
     const doing: PrepareJob = { id, cost: j.cost, gain: j.gain, hours: j.hours, shop: j.shop, after, ...group };

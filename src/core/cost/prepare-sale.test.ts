@@ -15,9 +15,9 @@ const job = (key: string, more: Partial<Preparable> = {}): Preparable => ({
   key,
   work: 'refinish',
   zone: 'hood',
-  cost: 100,
-  allow: 100,
-  gain: 300,
+  cost: 200,
+  allow: 200,
+  gain: 500,
   hours: 5,
   waitsDays: 0,
   shop: 'paint',
@@ -31,14 +31,14 @@ const of = (lots: Parameters<typeof prepareSale>[0], p = plan()) => prepareSale(
 
 it('spends one budget where it nets most, whichever lot that is', () => {
   const lots = [
-    { lot: 'a', jobs: [job('x@hood', { gain: 150 })] },
-    { lot: 'b', jobs: [job('x@hood', { gain: 500 })] },
+    { lot: 'a', jobs: [job('x@hood', { gain: 270 })] },
+    { lot: 'b', jobs: [job('x@hood', { gain: 600 })] },
   ];
-  const found = of(lots, plan({ budget: 100 }));
+  const found = of(lots, plan({ budget: 200 }));
   expect(found.lots.map((l) => l.chosen)).toEqual([[], ['x@hood']]);
-  // 0.8 of 150 is more than the 100 that are taken off: lot a is allowed for.
-  expect(found.lots[0]!.allowed).toEqual([{ job: 'x@hood', amount: 100 }]);
-  expect(found).toMatchObject({ cost: 100, net: 420, proved: true });
+  // 0.8 of 270 is more than the 200 that are taken off: lot a is allowed for.
+  expect(found.lots[0]!.allowed).toEqual([{ job: 'x@hood', amount: 200 }]);
+  expect(found).toMatchObject({ cost: 200, net: 416, proved: true });
 });
 
 it('shares a shop’s hours between the lots, and allows for what the shop cannot take', () => {
@@ -49,8 +49,13 @@ it('shares a shop’s hours between the lots, and allows for what the shop canno
   expect(found.shops).toEqual([{ shop: 'paint', hours: 60, of: 80 }]);
 });
 
+it('allows nothing that is too little to speak of', () => {
+  const small = job('x@hood', { cost: 150, allow: 150, waitsDays: 40 });
+  expect(of([{ lot: 'a', jobs: [small] }]).lots[0]!.allowed).toEqual([]);
+});
+
 it('takes a shop that the plan does not name as one without hours', () => {
-  const found = of([{ lot: 'a', jobs: [job('x@hood', { shop: 'body', gain: 110 })] }]);
+  const found = of([{ lot: 'a', jobs: [job('x@hood', { shop: 'body', gain: 240 })] }]);
   expect(found.lots[0]!).toMatchObject({ chosen: [], allowed: [] });
 });
 

@@ -49,8 +49,8 @@ export const costSchema = z.object({
   fadedFrom: share,
   /** The works' paint is kept where it is the works' with this chance. */
   factoryFrom: share,
-  /** Money off in place of work: the share of the work's gain that bidders credit it with. */
-  allow: z.object({ gain: share }),
+  /** Money off in place of work: the share of the work's gain that bidders credit it with, and the least worth saying. */
+  allow: z.object({ gain: share, least: positive }),
   /**
    * Taking it apart: what a sound piece of each part sells for and the hours that getting it off takes; by how much condition
    * tells on the price (its sound share to this power), what a piece that nobody looked at counts, and how far the market for
@@ -148,7 +148,7 @@ export const costTable = defineTable<CostTable>({
     },
     fadedFrom: 0.2,
     factoryFrom: 0.5,
-    allow: { gain: 0.8 },
+    allow: { gain: 0.8, least: 200 },
     partOut: {
       parts: {
         hood: { trade: 'body', hours: [0.3, 0.5, 1], price: [120, 220, 420] },

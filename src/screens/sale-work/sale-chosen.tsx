@@ -81,7 +81,7 @@ export function SaleChosen({ found, lots, weighed, plan, currency }: Shown) {
 function Bar({ name, taken, of, says }: { name: string; taken: number; of: number; says: string }) {
   const share = of > 0 ? Math.min(1, taken / of) : 0;
   return (
-    <div className="grid grid-cols-[6.5rem_minmax(0,1fr)_9.5rem] items-center gap-3 text-sm">
+    <div className="grid grid-cols-[6.5rem_minmax(0,1fr)_11.5rem] items-center gap-3 text-sm">
       <dt className="font-semibold">{name}</dt>
       <dd className="h-3 border border-line bg-paper" aria-hidden="true">
         <span className="block h-full bg-thread" style={{ width: `${share * 100}%` }} />
@@ -103,6 +103,8 @@ function LotRow({
   currency: string;
 }) {
   const wording = useWording();
+  const allowed = new Set(of.allowed.map((a) => a.job));
+  const tooLate = of.tooLate.filter((k) => !allowed.has(k));
   const byKey = new Map(jobs.find((l) => l.lot === lot.id)!.jobs.map((j) => [j.key, j]));
   return (
     <li className="sheet grid gap-2 p-4">
@@ -130,9 +132,9 @@ function LotRow({
           </li>
         ))}
       </ul>
-      {of.tooLate.length > 0 && (
+      {tooLate.length > 0 && (
         <p className="text-sm text-soft">
-          Too late for: {of.tooLate.map((k) => jobName(byKey.get(k)!, wording)).join('; ')}.
+          Too late for: {tooLate.map((k) => jobName(byKey.get(k)!, wording)).join('; ')}.
         </p>
       )}
     </li>

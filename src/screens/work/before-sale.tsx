@@ -137,7 +137,7 @@ function Chosen({ found, currency, wording }: { found: WorkFound; currency: stri
       {chosen.length > 0 && (
         <p className="flex justify-end gap-4 text-xs text-soft">
           <span>costs</span>
-          <span className="w-20 text-right">adds, expected</span>
+          <span className="w-20 text-right">adds</span>
         </p>
       )}
       <ol>

@@ -90,7 +90,7 @@ export function Roads({
         {roads.map((r) => (
           <li
             key={r.road}
-            className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9.5rem_minmax(0,1fr)_9.5rem] sm:items-center"
+            className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9rem_minmax(0,1fr)_11rem] sm:items-center"
           >
             <span>
               <strong className="block">{ROAD_WORDS[r.road][0]}</strong>
@@ -119,7 +119,7 @@ export function Roads({
             </span>
           </li>
         ))}
-        <li className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9.5rem_minmax(0,1fr)_9.5rem] sm:items-center">
+        <li className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9rem_minmax(0,1fr)_11rem] sm:items-center">
           <span>
             <strong className="block">Part out</strong>
             <span className="block text-xs text-soft">taken apart and sold in parts; the car is gone</span>

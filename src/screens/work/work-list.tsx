@@ -126,7 +126,11 @@ function Row({ of: d, ...told }: Told & { readonly of: Decided }) {
           </p>
         )}
         {job && first && mayEdit && (
-          <button type="button" className="btn btn-small" onClick={() => onJob(job)}>
+          <button
+            type="button"
+            className="min-h-11 rounded-cut px-1 text-sm text-soft underline decoration-dotted underline-offset-4 hover:bg-wash hover:text-ink"
+            onClick={() => onJob(job)}
+          >
             {offer ? 'Change or done…' : 'Allow, promise or done…'}
           </button>
         )}
