@@ -30,6 +30,8 @@ export interface PictureRow {
   readonly lead?: string;
   readonly drawn: boolean;
   readonly marks?: MarksOn;
+  /** Width and height in px. */
+  readonly size?: readonly [widthPx: number, heightPx: number];
 }
 
 /** Where a record is spoken of in a film: the film as kept (SHA-256), or a link to where the house keeps it. */

@@ -11,5 +11,6 @@ export function pictureRow({ body }: StoredRecord<'photo'>, zone: string | null,
     alt: `${caption}${body.drawn ? ' (drawn picture)' : ''}`,
     caption: zone ? `${zoneName(zone, wording)}: ${caption}` : body.caption,
     drawn: body.drawn,
+    size: [body.widthPx, body.heightPx],
   };
 }

@@ -1,6 +1,7 @@
 import { getPhoto, type PhotoSize, putPhoto } from './photo-store';
 import { pictureShop } from './workshop/workshop';
 
+const COPIES = { '320': 'smallCopy', '960': 'middleCopy', '2048': 'largeCopy' } as const;
 const making = new Map<string, Promise<boolean>>();
 
 /**
@@ -15,7 +16,7 @@ export function ensureCopy(sha256: string, size: Exclude<PhotoSize, 'full'>, kep
     if (await getPhoto(sha256, size)) return true;
     const bytes = kept ?? (await getPhoto(sha256, 'full'));
     if (!bytes) return false;
-    await putPhoto(sha256, size, await pictureShop().run(size === '320' ? 'smallCopy' : 'largeCopy', bytes));
+    await putPhoto(sha256, size, await pictureShop().run(COPIES[size], bytes));
     return true;
   })().finally(() => making.delete(key));
   making.set(key, work);

@@ -5,7 +5,7 @@ import { folderStore } from './photo-store-folder';
 import { s3Store } from './photo-store-s3';
 import { sha256Of } from './sha256';
 
-export const PHOTO_SIZES = ['320', '2048', 'full'] as const;
+export const PHOTO_SIZES = ['320', '960', '2048', 'full'] as const;
 export type PhotoSize = (typeof PHOTO_SIZES)[number];
 
 const held = new Map<string, ObjectStore>();

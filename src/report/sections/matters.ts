@@ -68,22 +68,6 @@ function seal({ judgement, grade, tables }: ToSeal) {
   };
 }
 
-/** The car in pictures: overviews first, then in the order of the plan. */
-function stripOf({ records, plan, wording }: View): Block[] {
-  const order = new Map([...plan.zones.keys()].map((slug, i) => [slug, i]));
-  type Shown = { range: string | null; zone: string | null; finding: string | null; seam: string | null };
-  const rank = ({ body }: { body: Shown }) =>
-    // What is measured on a picture is for whoever reads on.
-    (body.seam === null ? 0 : 5000) +
-    (body.range === 'far' || body.zone === null ? 0 : 1000) +
-    (body.finding === null ? 0 : 500) +
-    (order.get(body.zone ?? '') ?? 0);
-  const pictures = [...recordsOf(records, 'photo')].sort((a, b) => rank(a) - rank(b));
-  return pictures.length === 0
-    ? []
-    : [{ kind: 'strip', pictures: pictures.map((p) => pictureRow(p, p.body.zone, wording)) }];
-}
-
 function findingsOf({ sealed, findings, records, wording, plan }: View): Block[] {
   const numbered = numbersOf(findings);
   const photos = recordsOf(records, 'photo');
@@ -160,13 +144,12 @@ function unseenOf({ sealed: { notSeen }, plan, wording }: View): Block[] {
   ];
 }
 
-/** What matters most to whoever buys this car: its pictures, five findings at most, what the car says against its seller, what nobody saw. */
+/** What matters most to whoever buys this car: five findings at most, what the car says against its seller, what nobody saw. */
 export const matters = defineSection({
   title: 'What matters most',
   sealed: mattersPart,
   blank: { matters: undefined },
   uses: notSeenPart,
   seal,
-  blocks: (view) =>
-    view.sealed.matters ? [...stripOf(view), ...findingsOf(view), ...againstOf(view), ...unseenOf(view)] : [],
+  blocks: (view) => (view.sealed.matters ? [...findingsOf(view), ...againstOf(view), ...unseenOf(view)] : []),
 });

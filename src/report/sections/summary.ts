@@ -26,6 +26,8 @@ import {
 import { zoneName, zoneWords } from '@/words/zones';
 import type { BandRow, Block } from '../block';
 import { defineSection, type SectionView } from '../section';
+import { stripOf } from '../strip';
+import { whatItIs } from '../what-it-is';
 
 const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
 const told = z.object({
@@ -185,7 +187,8 @@ export const summary = defineSection({
       ...gates.map((g) => gateText(g)),
     ].map((text): Block => ({ kind: 'alarm', text }));
     const [first] = whole;
-    if (!first || coverage.whole.cells === 0) return alarms;
+    const strip = stripOf(view);
+    if (!first || coverage.whole.cells === 0) return [...strip, ...alarms];
     const limits = tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
     const row = (
       id: string,
@@ -202,6 +205,7 @@ export const summary = defineSection({
       blank: false,
     });
     return [
+      ...strip,
       ...alarms,
       {
         kind: 'headline',
@@ -211,12 +215,13 @@ export const summary = defineSection({
         limits,
         says: [...promisesOf(sealed, first, tables.grade.bandFromSeen), SAYS].join(' '),
         counts: [
-          [`${Math.round(coverage.whole.seen * 100)} %`, 'of all places and aspects seen'],
+          [`${Math.round(coverage.whole.seen * 100)} %`, 'of all places seen'],
           [String(findings.length), 'findings'],
           [presentsCleanFromM > 0 ? `${presentsCleanFromM} m` : '–', 'presents clean from'],
           [String(recordsOf(records, 'photo').length), 'pictures'],
         ],
       },
+      { kind: 'facts', rows: whatItIs(view.car, records, wording) },
       {
         kind: 'folded',
         title: 'Four lenses and nine axes, and what each lost',

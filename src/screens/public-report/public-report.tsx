@@ -4,6 +4,7 @@ import type { ThicknessUnit } from '@/core/units/thickness';
 import type { Snapshot } from '@/report/snapshot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
+import { PictureViewer } from '@/ui/report/picture-viewer';
 import { ReportView } from '@/ui/report/report-view';
 import { bytesText } from '@/words/bytes';
 import { dayText } from '@/words/dates';
@@ -86,6 +87,7 @@ export function PublicReport({
         {snapshot.corrects && changes && (
           <Changes corrects={snapshot.corrects} changes={changes} base={base} wording={wording} unit={unit} />
         )}
+        <PictureViewer />
         <ReportView
           snapshot={snapshot}
           unreadable={unreadable}

@@ -7,6 +7,7 @@ import { takenAt } from './taken-at';
 // Runs in the workshop's processes only: whatever a stranger's file does to a decoder, it does there.
 
 const SMALL_PX = 320;
+const MIDDLE_PX = 960;
 const LARGE_PX = 2048;
 
 export type ReadPicture =
@@ -38,14 +39,18 @@ export function smallCopy(kept: Uint8Array): Promise<Buffer> {
     .toBuffer();
 }
 
-/** The upright copy of at most 2048 px. */
-export function largeCopy(kept: Uint8Array): Promise<Buffer> {
-  return sharp(kept, { limitInputPixels: PHOTO_LIMITS.pixels })
+const copyOf = (kept: Uint8Array, most: number): Promise<Buffer> =>
+  sharp(kept, { limitInputPixels: PHOTO_LIMITS.pixels })
     .autoOrient()
-    .resize(LARGE_PX, LARGE_PX, { fit: 'inside', withoutEnlargement: true })
+    .resize(most, most, { fit: 'inside', withoutEnlargement: true })
     .webp({ quality: 82 })
     .toBuffer();
-}
+
+/** The upright copy of at most 960 px: as wide as a phone shows one. */
+export const middleCopy = (kept: Uint8Array): Promise<Buffer> => copyOf(kept, MIDDLE_PX);
+
+/** The upright copy of at most 2048 px. */
+export const largeCopy = (kept: Uint8Array): Promise<Buffer> => copyOf(kept, LARGE_PX);
 
 /** What a file is, without notes and positions, with its small copy (which proves that it can be unpacked). */
 export async function readPicture(given: Uint8Array): Promise<ReadPicture> {

@@ -1,4 +1,4 @@
-import { largeCopy, readPicture, smallCopy } from './pictures';
+import { largeCopy, middleCopy, readPicture, smallCopy } from './pictures';
 import { readPlate } from './read-plate';
 import { reportToSeal } from './report-to-seal';
 import { weighLot } from './weigh-lot';
@@ -7,6 +7,7 @@ import { weighLot } from './weigh-lot';
 export const WORK = {
   readPicture,
   smallCopy,
+  middleCopy,
   largeCopy,
   reportToSeal,
   readPlate,

@@ -25,13 +25,16 @@ export function Headline({ block: b }: { block: BlockOf<'headline'> }) {
           {b.word} <span className="figure text-lg font-semibold">{b.band.figures}</span>
         </p>
         <Band row={b.band} limits={b.limits} />
-        <p className="text-sm text-soft">{b.says}</p>
+        <details className="text-sm">
+          <summary className="min-h-9 content-center font-semibold">What that promises, and what it does not</summary>
+          <p className="text-soft">{b.says}</p>
+        </details>
       </div>
-      <dl className="grid grid-cols-2 content-start gap-x-4 gap-y-2">
+      <dl className="grid grid-cols-4 content-start gap-x-3 gap-y-2 sm:grid-cols-2">
         {b.counts.map(([value, name]) => (
           <div key={name}>
             <dd className="figure text-lg font-semibold">{value}</dd>
-            <dt className="text-sm text-soft">{name}</dt>
+            <dt className="text-xs text-soft sm:text-sm">{name}</dt>
           </div>
         ))}
       </dl>

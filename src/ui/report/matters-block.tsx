@@ -3,6 +3,7 @@ import { PinHead } from '../glyphs';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 import type { BlockOf } from './blocks';
 import { ZoneMini } from './finding-block';
+import { opensIn } from './picture-block';
 
 /** What matters most, finding by finding: picture or place, what it is, why it matters, and the way to all of it. */
 export function Matters({ block, plan, photos }: { block: BlockOf<'matters'>; plan: Plan; photos: string }) {
@@ -13,7 +14,7 @@ export function Matters({ block, plan, photos }: { block: BlockOf<'matters'>; pl
         return (
           <li key={m.number} className="sheet grid grid-cols-[112px_minmax(0,1fr)] gap-3 p-3">
             {m.picture ? (
-              <a href={`${photos}/${m.picture.sha256}/2048`}>
+              <a href={`${photos}/${m.picture.sha256}/2048`} {...opensIn(m.picture)}>
                 {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
                 <img
                   src={`${photos}/${m.picture.sha256}/320`}

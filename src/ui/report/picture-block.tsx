@@ -1,10 +1,21 @@
 import type { PictureRow } from '@/report/block';
+import type { ViewerData } from './picture-viewer';
+
+/** Widths of the copies that are kept. */
+const SIZES = [320, 960, 2048] as const;
+
+/** What the viewer needs to open a picture in place. */
+export const opensIn = (p: PictureRow): ViewerData => ({
+  'data-picture': p.caption || p.alt,
+  'data-width': p.size?.[0],
+  'data-height': p.size?.[1],
+});
 
 /** A picture with what it shows. */
 export function Picture({ picture: p, photos, className }: { picture: PictureRow; photos: string; className: string }) {
   return (
     <>
-      <a href={`${photos}/${p.sha256}/2048`} className={`relative block ${className}`}>
+      <a href={`${photos}/${p.sha256}/2048`} {...opensIn(p)} className={`relative block ${className}`}>
         {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
         <img
           src={`${photos}/${p.sha256}/320`}
@@ -42,11 +53,11 @@ export function PictureStrip({ pictures, photos }: { pictures: readonly PictureR
     <ul className="-mx-4 flex snap-x snap-mandatory gap-3 overflow-x-auto px-4 pb-2" aria-label="The car in pictures">
       {pictures.map((p, i) => (
         <li key={p.sha256} className="w-[82%] shrink-0 snap-center sm:w-[360px]">
-          <a href={`${photos}/${p.sha256}/2048`} className="block">
+          <a href={`${photos}/${p.sha256}/2048`} {...opensIn(p)} className="block">
             {/* biome-ignore lint/performance/noImgElement: derivatives are made by our own store */}
             <img
               src={`${photos}/${p.sha256}/320`}
-              srcSet={`${photos}/${p.sha256}/320 320w, ${photos}/${p.sha256}/2048 2048w`}
+              srcSet={SIZES.map((px) => `${photos}/${p.sha256}/${px} ${px}w`).join(', ')}
               sizes={STRIP_SIZES}
               alt={p.alt}
               width={320}
