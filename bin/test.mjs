@@ -89,6 +89,9 @@ async function main() {
   results.push(await part('types', () => run(bin('tsc'), ['--noEmit'])));
   results.push(await part('core', () => run(bin('jest'), ['--selectProjects', 'core'])));
   if (['server', 'e2e', SOAK].some((p) => wanted.includes(p))) {
+    // What bidders check a seal with is tried as they would.
+    await debianPackage('jq', () => existsSync('/usr/bin/jq'));
+    await debianPackage('openssl', () => existsSync('/usr/bin/openssl'));
     step('Starting a throw-away PostgreSQL …');
     const cluster = await startCluster(STATE, { throwAway: true });
     const stop = () => cluster.stop().then(() => process.exit(1));

@@ -13,6 +13,8 @@ export interface HouseSettings {
   readonly timeZone: string;
   readonly currency: string;
   readonly publishesPlaces: boolean;
+  /** Whether a report is sealed only after somebody else reviewed it as it is. */
+  readonly fourEyes: boolean;
   /** Days for which addresses of sign-ins and of links that were opened are kept; null keeps them. */
   readonly keepAddressesDays: number | null;
 }
@@ -28,6 +30,7 @@ export async function houseSettings(db: Db, actor: Actor): Promise<HouseSettings
         timeZone: organisation.timeZone,
         currency: organisation.currency,
         publishesPlaces: organisation.publishesPlaces,
+        fourEyes: organisation.fourEyes,
         keepAddressesDays: organisation.keepAddressesDays,
       })
       .from(organisation)
@@ -39,10 +42,11 @@ export async function houseSettings(db: Db, actor: Actor): Promise<HouseSettings
 
 /** Changes what is named; reports sealed and sales opened from then on follow it. */
 export async function keepHouseSettings(db: Db, actor: Actor, change: Partial<HouseSettings>): Promise<void> {
-  const { publishesPlaces, keepAddressesDays, ...speech } = change;
+  const { publishesPlaces, keepAddressesDays, fourEyes, ...speech } = change;
   await inOrg(db, actor, async (tx) => {
     await tx.update(organisation).set(change).where(eq(organisation.id, actor.orgId));
     if (publishesPlaces !== undefined) await audit(tx, actor, publishesPlaces ? 'places-published' : 'places-hidden');
+    if (fourEyes !== undefined) await audit(tx, actor, fourEyes ? 'four-eyes-on' : 'four-eyes-off');
     if (keepAddressesDays !== undefined)
       await audit(tx, actor, 'term-changed', { detail: { days: keepAddressesDays } });
     if (Object.keys(speech).length > 0) await audit(tx, actor, 'house-changed', { detail: speech });

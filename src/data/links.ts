@@ -16,6 +16,11 @@ export async function linksOf(db: Db, actor: Actor, lotId: string) {
         createdAt: shareLink.createdAt,
         expiresAt: shareLink.expiresAt,
         withdrawnAt: shareLink.withdrawnAt,
+        // Counts, once an hour for each address; who it was is nobody's to read here.
+        opened: sql<number>`(select count(*)::int from audit_event a where a.what = 'link-opened'
+          and a.lot_id = "share_link"."lot_id" and a.detail->>'link' = "share_link"."id"::text)`,
+        openedLast: sql<string | null>`(select max(a.at)::text from audit_event a where a.what = 'link-opened'
+          and a.lot_id = "share_link"."lot_id" and a.detail->>'link' = "share_link"."id"::text)`,
       })
       .from(shareLink)
       .where(and(eq(shareLink.orgId, actor.orgId), eq(shareLink.lotId, lotId)))

@@ -1,4 +1,9 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
 import { sql } from 'drizzle-orm';
+import { PROOF } from '@/report/proof';
 import { recomputeReport } from '@/report/recompute';
 import { verifyReport } from '@/report/sealed-report';
 import { sealInspection } from '@/server/sealing';
@@ -10,6 +15,7 @@ import { recordsOfInspection } from './inspections';
 import { boxed, unboxed } from './key-box';
 import { logVerdict } from './log';
 import { startRevision } from './revisions';
+import { sealChain } from './seal-chain';
 import { boxPlainKeys, publishedKeys, revokeSealKey, rotateSealKey } from './seal-keys';
 import { sealedReport } from './seals';
 import { testDatabase } from './test-database';
@@ -238,5 +244,56 @@ describe('checking a log again', () => {
     const { inspectionId } = await house.readyLot();
     const all = await Promise.all(Array.from({ length: 15 }, () => logVerdict(db, house.manager, inspectionId)));
     expect(new Set(all).size).toBe(1);
+  });
+});
+
+describe('a bidder with common tools alone', () => {
+  let dir: string;
+  let text: string;
+  beforeAll(async () => {
+    dir = mkdtempSync(path.join(os.tmpdir(), 'farvin-proof-'));
+    const { inspectionId } = await sealed(hours(30));
+    text = (await sealedReport(db, house.manager, inspectionId))!.report;
+    const keys = (await publishedKeys(db, house.manager.orgId)).map((k) => ({ publicKey: k.publicKey }));
+    writeFileSync(path.join(dir, 'keys.json'), JSON.stringify({ keys }));
+    writeFileSync(path.join(dir, 'seals.json'), JSON.stringify({ seals: await sealChain(db, house.manager.orgId) }));
+  });
+  afterAll(() => rmSync(dir, { recursive: true, force: true }));
+  const typed = (report: string) => {
+    writeFileSync(path.join(dir, 'report.json'), report);
+    return PROOF.map(({ command }) => {
+      try {
+        return execFileSync('bash', ['-c', command], { cwd: dir, encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] });
+      } catch (error) {
+        return `failed: ${(error as { stdout: string }).stdout}`;
+      }
+    });
+  };
+
+  it('finds hash, signature, key and place in the chain as they should be', () => {
+    const file = JSON.parse(text);
+    const [hash, signature, key, chain] = typed(text);
+    expect(hash!.trim().split('\n')).toEqual([file.sha256, file.sha256]);
+    expect(signature).toContain('Signature Verified Successfully');
+    expect(key!.trim()).toBe(file.publicKey);
+    expect(JSON.parse(`[${chain!.trim().replaceAll(/\}\s*\{/g, '},{')}]`)[0]).toMatchObject({
+      sha256: file.sha256,
+      previous: file.snapshot.seal.previous,
+    });
+    expect(file.howToCheck.join('\n')).toContain(PROOF[1]!.command);
+  });
+
+  it('sees a letter that was changed, and a signature that was', () => {
+    const [hash] = typed(text.replace('Halyard', 'Halyart'));
+    const lines = hash!.trim().split('\n');
+    expect(lines[0]).not.toBe(lines[1]);
+    const { signature } = JSON.parse(text);
+    const other = (signature[0] === 'a' ? 'b' : 'a') + signature.slice(1);
+    expect(typed(text.replace(signature, other))[1]).toMatch(/^failed|Failure/);
+  });
+
+  it('sees a key that is not the house’s', () => {
+    const { publicKey } = JSON.parse(text);
+    expect(typed(text.replace(publicKey, `${'0'.repeat(63)}1`))[2]).toMatch(/^failed/);
   });
 });

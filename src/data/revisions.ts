@@ -16,7 +16,11 @@ export async function setState(
   return inOrg(db, actor, async (tx) => {
     const [row] = await tx
       .update(inspection)
-      .set({ state })
+      .set(
+        state === 'reviewed'
+          ? { state, reviewedBy: actor.userId, reviewedCount: sql`${inspection.changeCount}` }
+          : { state, reviewedBy: null, reviewedCount: null },
+      )
       .where(
         and(
           eq(inspection.id, inspectionId),

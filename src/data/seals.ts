@@ -23,11 +23,22 @@ export async function sealBasis(db: Db, actor: Actor) {
     const key = await presentSealKey(tx, actor);
     const previous = await newestSeal(tx, actor);
     const [house] = await tx
-      .select({ publishesPlaces: organisation.publishesPlaces })
+      .select({ publishesPlaces: organisation.publishesPlaces, fourEyes: organisation.fourEyes })
       .from(organisation)
       .where(eq(organisation.id, actor.orgId));
-    return { key, previous, publishesPlaces: house?.publishesPlaces ?? false };
+    return { key, previous, publishesPlaces: house?.publishesPlaces ?? false, fourEyes: house?.fourEyes ?? false };
   });
+}
+
+/** Whether somebody else than the actor reviewed an inspection as it is now. */
+export async function reviewedByAnother(db: Db, actor: Actor, inspectionId: string): Promise<boolean> {
+  const [row] = await inOrg(db, actor, (tx) =>
+    tx
+      .select({ by: inspection.reviewedBy, count: inspection.reviewedCount, now: inspection.changeCount })
+      .from(inspection)
+      .where(and(eq(inspection.id, inspectionId), eq(inspection.state, 'reviewed'))),
+  );
+  return row !== undefined && row.by !== null && row.by !== actor.userId && row.count === row.now;
 }
 
 export type KeepSeal = { ok: true } | { ok: false; reason: 'not-found' | 'already-sealed' | 'changed-meanwhile' };

@@ -29,6 +29,7 @@ const GUARDED = [
   'change_log',
   'photo_file',
   'photo_origin',
+  'published_lot',
   'seal',
   'share_link',
   'export_job',

@@ -114,6 +114,8 @@ export type Block =
       readonly style: 'plain' | 'bullets' | 'ordered';
       readonly evidence?: Evidence;
     }
+  /** What is typed into a machine, as it is. */
+  | { readonly kind: 'code'; readonly text: string }
   /** Statements that are somebody's, each with its evidence. */
   | {
       readonly kind: 'statements';

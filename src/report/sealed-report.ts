@@ -1,10 +1,13 @@
 import { type ReportFile, type SealVerdict, sealContent, verifySeal } from '@/core/seal/seal';
+import { PROOF_LINES } from './proof';
 import { readSnapshot } from './read-snapshot';
 import { REPORT_VERSION, type Snapshot } from './snapshot';
 
 /** Seals a snapshot (docs/formats/report.md). */
-export const sealSnapshot = (snapshot: Snapshot, secretKey: string): Promise<ReportFile> =>
-  sealContent(snapshot, REPORT_VERSION, secretKey);
+export const sealSnapshot = async (snapshot: Snapshot, secretKey: string): Promise<ReportFile> => ({
+  ...(await sealContent(snapshot, REPORT_VERSION, secretKey)),
+  howToCheck: [...PROOF_LINES],
+});
 
 export type Verdict =
   | { ok: true; snapshot: Snapshot; unreadable: readonly string[]; sha256: string; publicKey: string }

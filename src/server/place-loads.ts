@@ -5,6 +5,7 @@ import { revisionsOf } from '@/data/inspections';
 import { linksOf } from '@/data/links';
 import { lotRow } from '@/data/lot-change';
 import { lendingsOf, peopleOf } from '@/data/people';
+import { isPublished, salePageOf } from '@/data/published';
 import { salesOf } from '@/data/sales';
 import { sealsOfLot } from '@/data/seals';
 import { snapshotFor } from './export/snapshot-for';
@@ -15,16 +16,20 @@ type Page = Awaited<ReturnType<typeof inspectionPage>>;
 /** Revisions, seals, links and lendings of a lot, and what was sealed. */
 async function release({ actor, head }: Page) {
   const now = new Date();
-  const [revisions, seals, links, sealed, lendings] = await Promise.all([
+  const [revisions, seals, links, published, salePage, sealed, lendings] = await Promise.all([
     revisionsOf(db(), actor, head.lot.id),
     sealsOfLot(db(), actor, head.lot.id),
     linksOf(db(), actor, head.lot.id),
+    isPublished(db(), actor, head.lot.id),
+    salePageOf(db(), actor, head.sale.id),
     // A sealed report shows what was sealed, not what today's tables make of the records.
     head.state === 'sealed' ? snapshotFor(db(), actor, head.id, now) : null,
     mayManage(actor) ? lendingsOf(db(), actor, head.lot.id) : null,
   ]);
   return {
     lendings,
+    published,
+    salePage,
     sealed: sealed && { snapshot: sealed.snapshot, unreadable: sealed.unreadable },
     revisions: revisions.map((r) => ({
       id: r.id,
@@ -39,6 +44,8 @@ async function release({ actor, head }: Page) {
       label: l.label,
       createdAt: l.createdAt.toISOString(),
       expiresAt: l.expiresAt?.toISOString() ?? null,
+      opened: l.opened,
+      openedLast: l.openedLast && new Date(l.openedLast).toISOString(),
       standing: l.withdrawnAt ? 'withdrawn' : l.expiresAt && l.expiresAt <= now ? 'expired' : 'open',
     })),
   };

@@ -5,19 +5,25 @@ import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
-import { keepSeal, sealBasis, sealBefore } from '@/data/seals';
+import { keepSeal, reviewedByAnother, sealBasis, sealBefore } from '@/data/seals';
 import { sealSnapshot } from '@/report/sealed-report';
 import { reportToSeal } from './workshop/report-to-seal';
 import { figureShop } from './workshop/workshop';
 
-export type SealRefusal = 'not-found' | 'already-sealed' | 'changed-meanwhile' | 'incomplete' | 'tables-unfit';
+export type SealRefusal =
+  | 'not-found'
+  | 'already-sealed'
+  | 'changed-meanwhile'
+  | 'incomplete'
+  | 'tables-unfit'
+  | 'not-reviewed';
 
 /** The year by which a car's age counts: that of the sale, else of today. */
 export function saleYear(closesOn: string | null, now: Date, timeZone = 'UTC'): number {
   return Number((closesOn ?? dayIn(now, timeZone)).slice(0, 4));
 }
 
-type Sealed = { ok: true; report: ReportFile } | { ok: false; reason: SealRefusal };
+type Sealed = { ok: true; report: ReportFile; lotId: string } | { ok: false; reason: SealRefusal };
 
 /** Records up to which a report is computed where it is asked for. */
 const SMALL = 300;
@@ -43,7 +49,8 @@ async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): 
   if (unfit.length > 0) return { ok: false, reason: 'tables-unfit' };
   const onYear = saleYear(head.sale.closesOn, now, head.sale.timeZone);
   const before = head.revision > 1 ? await sealBefore(db, actor, head.lot.id, head.revision) : null;
-  const { key, previous, publishesPlaces } = await sealBasis(db, actor);
+  const { key, previous, publishesPlaces, fourEyes } = await sealBasis(db, actor);
+  if (fourEyes && !(await reviewedByAnother(db, actor, inspectionId))) return { ok: false, reason: 'not-reviewed' };
   const input = {
     bundle: {
       ...bundleOf(head, records),
@@ -74,7 +81,7 @@ async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): 
     previous,
     logHead: head.logHead,
   });
-  return kept.ok ? { ok: true, report } : kept;
+  return kept.ok ? { ok: true, report, lotId: head.lot.id } : kept;
 }
 
 /** A new unguessable link token, 192 bits. */

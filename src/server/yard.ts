@@ -1,9 +1,10 @@
 import { dayIn } from '@/core/time/day';
 import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
 import type { YardAsked, YardLot, YardRow } from '@/core/yard/yard-lot';
-import type { Actor } from '@/data/actor';
+import { type Actor, mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { highestNumber } from '@/data/lots';
+import { salePageOf } from '@/data/published';
 import { salesOf } from '@/data/sales';
 import { isYardPlace, type YardCounts, yardPage, yardToday } from '@/data/yard';
 import { houseMemory } from './house-memory';
@@ -27,6 +28,8 @@ export interface YardSeen {
   readonly counts: YardCounts;
   readonly next: YardLot | null;
   readonly highest: number;
+  /** Address of the sale's page for bidders; null where it has none, or for whoever may not open one. */
+  readonly salePage: string | null;
 }
 
 /** The Yard of who asks: from memory while nothing of the house changed. */
@@ -40,10 +43,24 @@ export async function yardSeen(actor: Actor, asked: YardAsked, now: Date): Promi
   // A lot is late by the sale's own days.
   const today = dayIn(now, sale?.timeZone ?? 'UTC');
   if (!sale)
-    return { sales, sale, beginning, today, rows: [], nextPage: null, counts: NO_LOTS, next: null, highest: 0 };
+    return {
+      sales,
+      sale,
+      beginning,
+      today,
+      rows: [],
+      nextPage: null,
+      counts: NO_LOTS,
+      next: null,
+      highest: 0,
+      salePage: null,
+    };
   const question = JSON.stringify(['yard', sale.id, today, asked.show, asked.sort, asked.search, asked.after]);
   const lots = await memory.answer(actor, question, () => lotsSeen(actor, sale, asked, today, now));
-  return { sales, sale, beginning, today, ...lots };
+  const salePage = mayManage(actor)
+    ? await memory.answer(actor, `page ${sale.id}`, () => salePageOf(db(), actor, sale.id))
+    : null;
+  return { sales, sale, beginning, today, salePage, ...lots };
 }
 
 async function lotsSeen(actor: Actor, sale: Sale, asked: YardAsked, today: string, now: Date) {

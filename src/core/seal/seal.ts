@@ -14,6 +14,8 @@ export const reportFileSchema = z.object({
   sha256: hex(32),
   signature: hex(64),
   publicKey: hex(32),
+  /** How anybody checks it with common tools: words, no part of what is sealed. */
+  howToCheck: z.array(z.string()).optional(),
 });
 export type ReportFile = z.infer<typeof reportFileSchema>;
 

@@ -33,6 +33,8 @@ export const organisation = pgTable('organisation', {
   publishesPlaces: boolean('publishes_places').notNull().default(false),
   /** Days after which the personal part of sign-ins and audit lines is taken out; null keeps it. */
   keepAddressesDays: integer('keep_addresses_days').default(400),
+  /** Whether a report is sealed only after somebody else reviewed it as it is. */
+  fourEyes: boolean('four_eyes').notNull().default(false),
   /** What sales begin with, and how the house speaks to people who chose nothing of their own. */
   words: text('words').$type<SaleFacts['words']>().notNull().default('en-GB'),
   units: text('units').$type<SaleFacts['units']>().notNull().default('um'),
@@ -159,6 +161,8 @@ export const sale = pgTable(
     state: text('state').$type<SaleState>().notNull().default('open'),
     /** What the house would spend on its lots together before it opens, and the shops that work for it. */
     workPlan: jsonb('work_plan').$type<WorkPlan>(),
+    /** Under which address bidders see what of it is published; null: it has no such page. */
+    pageToken: text('page_token').unique(),
   },
   (t) => [index('sale_org').on(t.orgId), check('sale_state', oneOf('state', SALE_STATES))],
 );
@@ -223,6 +227,9 @@ export const inspection = pgTable(
     revision: integer('revision').notNull(),
     state: text('state').$type<InspectionState>().notNull().default('draft'),
     createdAt: instant('created_at').notNull().defaultNow(),
+    /** The account that marked it reviewed, and how many changes it had then. */
+    reviewedBy: text('reviewed_by'),
+    reviewedCount: integer('reviewed_count'),
     /** Number of changes taken, and the hash of the last log line. */
     changeCount: integer('change_count').notNull().default(0),
     logHead: text('log_head').notNull().default(''),

@@ -16,6 +16,7 @@ import { papers } from './papers';
 import { pictures } from './pictures';
 import { plans } from './plans';
 import { promised } from './promised';
+import { proof } from './proof';
 import { running } from './running';
 import { summary } from './summary';
 import { work } from './work';
@@ -40,6 +41,7 @@ export const SECTIONS = {
   conditions,
   pictures,
   cautions,
+  proof,
 } as const;
 export type SectionName = keyof typeof SECTIONS;
 

@@ -34,7 +34,7 @@ export function House({
 }: {
   orgId: string;
   keys: PublishedKeys;
-  settings: Speech & { publishesPlaces: boolean; keepAddressesDays: number | null };
+  settings: Speech & { publishesPlaces: boolean; fourEyes: boolean; keepAddressesDays: number | null };
   events: readonly DoneEvent[];
   runs: readonly RunShown[];
   used: UsedShown;
@@ -45,6 +45,10 @@ export function House({
   const router = useRouter();
   const setPlaces = async (yes: boolean) => {
     await told('/api/v1/house', 'PUT', { publishesPlaces: yes }, 'Kept. Reports sealed from now on follow it.');
+    router.refresh();
+  };
+  const setFourEyes = async (yes: boolean) => {
+    await told('/api/v1/house', 'PUT', { fourEyes: yes }, 'Kept. Reports sealed from now on follow it.');
     router.refresh();
   };
   return (
@@ -78,6 +82,21 @@ export function House({
           Left out otherwise: a report is read by anybody who has its link, and an address invites visitors. What is
           sealed stays as it was sealed.
         </p>
+      </section>
+      <section aria-labelledby="four-eyes" className="grid gap-2">
+        <h2 id="four-eyes" className="text-lg font-bold">
+          Who seals
+        </h2>
+        <label className="flex min-h-11 items-center gap-3">
+          <input
+            type="checkbox"
+            className="size-5 accent-thread"
+            checked={settings.fourEyes}
+            onChange={(e) => void setFourEyes(e.target.checked)}
+          />
+          A report is sealed only after somebody else marked it as reviewed
+        </label>
+        <p className="text-sm text-soft">What is entered after the review asks for another one.</p>
       </section>
       <KeepAddresses days={settings.keepAddressesDays} />
       <Done events={events} />

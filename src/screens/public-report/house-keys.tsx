@@ -31,10 +31,17 @@ export function HouseKeys({ keys, address }: { keys: PublishedKeys; address: str
           </li>
         ))}
       </ul>
-      <p>
+      <p className="flex flex-wrap gap-2">
         <a className="btn" href={address}>
           Keys as JSON
         </a>
+        <a className="btn" href={address.replace(/keys\.json$/, 'seals.json')}>
+          Seals in their order, JSON
+        </a>
+      </p>
+      <p className="text-sm text-soft">
+        Each seal names the one before it, signed. Whoever keeps the list from a day before sees it when a seal was put
+        in between later.
       </p>
     </main>
   );

@@ -6,12 +6,16 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { dayText } from '@/words/dates';
+import { plural } from '@/words/plural';
 
 export interface ShareLink {
   readonly id: string;
   readonly label: string;
   readonly createdAt: string;
   readonly expiresAt: string | null;
+  /** How often it was opened, once an hour for each address, and when last. */
+  readonly opened: number;
+  readonly openedLast: string | null;
   readonly standing: 'open' | 'expired' | 'withdrawn';
 }
 
@@ -104,6 +108,8 @@ export function Links({
                     ? `open until ${dayText(l.expiresAt)}`
                     : 'open, no expiry'
                   : l.standing}
+                {l.opened > 0 &&
+                  `, opened ${plural(l.opened, 'time')}, last on ${dayText(l.openedLast ?? l.createdAt)}`}
               </span>
             </span>
             {mayPublish && l.standing === 'open' && (

@@ -20,6 +20,7 @@ import { plural } from '@/words/plural';
 import { type Lending, Lendings } from './lendings';
 import { Links, type ShareLink } from './links';
 import { LogCheck } from './log-check';
+import { OnSalePage } from './on-sale-page';
 import { Questions } from './questions';
 
 export interface Revision {
@@ -54,6 +55,9 @@ async function ask(
 export interface ReleaseProps {
   readonly revisions: readonly Revision[];
   readonly links: readonly ShareLink[];
+  /** Whether it stands on the sale's page, and where that is. */
+  readonly published: boolean;
+  readonly salePage: string | null;
   /** Who may be lent this lot; null for whoever may not lend. */
   readonly lendings?: readonly Lending[] | null;
   /** What was sealed, of a sealed lot; null of another, and where there is no network. */
@@ -61,7 +65,7 @@ export interface ReleaseProps {
 }
 
 /** What is missing, the preview, the seal, revisions and links. */
-export function Report({ revisions, links, lendings = null, sealed }: ReleaseProps) {
+export function Report({ revisions, links, published, salePage, lendings = null, sealed }: ReleaseProps) {
   const { facts, state, car, away, judgement } = useInspection();
   const router = useRouter();
   const wording = useWording(car?.steering);
@@ -168,6 +172,14 @@ export function Report({ revisions, links, lendings = null, sealed }: ReleasePro
         {facts.state !== 'sealed' && <MissingList missing={missing} />}
         {!away && <Exports inspection={facts.id} mayMake={!seesOwnOnly(facts.role)} />}
         {lendings && <Lendings lotId={facts.lot.id} lendings={lendings} />}
+        {!away && roleMay(facts.role, 'publish') && (
+          <OnSalePage
+            lotId={facts.lot.id}
+            published={published}
+            salePage={salePage}
+            sealed={revisions.some((r) => r.sealedAt)}
+          />
+        )}
         <Links
           lotId={facts.lot.id}
           links={links}

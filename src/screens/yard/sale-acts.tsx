@@ -8,6 +8,7 @@ import { EraseLater } from '@/ui/parts/erase-later';
 import { Modal } from '@/ui/parts/modal';
 import { told } from '@/ui/told';
 import { SaleForm } from './sale-form';
+import { SalePageSheet } from './sale-page-sheet';
 
 const STEPS = {
   open: [
@@ -22,9 +23,18 @@ const STEPS = {
 } as const;
 
 /** What a manager does with a sale: change what is said of it, close it, put it away, open another. */
-export function SaleActs({ sale, beginning }: { sale: Sale; beginning: SaleBeginning }) {
+export function SaleActs({
+  sale,
+  beginning,
+  salePage,
+}: {
+  sale: Sale;
+  beginning: SaleBeginning;
+  /** Address of its page for bidders; null where it has none. */
+  salePage: string | null;
+}) {
   const router = useRouter();
-  const [open, setOpen] = useState<'acts' | 'edit' | 'new' | null>(null);
+  const [open, setOpen] = useState<'acts' | 'edit' | 'new' | 'page' | null>(null);
   const close = () => setOpen(null);
   const move = async (state: string) => {
     const done = await told(`/api/v1/sales/${sale.id}/state`, 'POST', { state }, 'Done. It can be taken back here.');
@@ -48,11 +58,19 @@ export function SaleActs({ sale, beginning }: { sale: Sale; beginning: SaleBegin
       <button type="button" className="btn btn-small" onClick={() => setOpen('acts')}>
         <span className="max-sm:sr-only">Sale</span> <ChevronDown size={14} aria-hidden="true" />
       </button>
+      {open === 'page' && <SalePageSheet sale={sale} salePage={salePage} onClose={close} />}
       {open === 'acts' && (
         <Modal title={sale.name} onClose={close}>
           <ul className="grid gap-2">
             {act('Change what is said of it', 'Name, place, days, words, embargo.', () => setOpen('edit'))}
             {STEPS[sale.state].map(([state, name, says]) => act(name, says, () => void move(state)))}
+            {act(
+              'Page for bidders',
+              salePage
+                ? 'It is open: see its address, or shut it.'
+                : 'Open a page that shows the lots whose reports are published.',
+              () => setOpen('page'),
+            )}
             {act('Open another sale', 'Or a stock without end.', () => setOpen('new'))}
           </ul>
           <EraseLater

@@ -34,17 +34,31 @@ interface Props {
   readonly next: YardLot | null;
   readonly asked: YardAsked;
   readonly highest: number;
+  readonly salePage: string | null;
   readonly today: string;
   readonly me: Me;
 }
 
 /** The sale's lots: what next, what is late, what is thin. Drawn on the server but for what is pressed or typed in. */
-export function Yard({ sales, sale, beginning, rows, nextPage, counts, next, asked, highest, today, me }: Props) {
+export function Yard({
+  sales,
+  sale,
+  beginning,
+  rows,
+  nextPage,
+  counts,
+  next,
+  asked,
+  highest,
+  salePage,
+  today,
+  me,
+}: Props) {
   const total = STANDINGS.reduce((s, w) => s + counts[w], 0);
   const manages = roleMay(me.role, 'manage');
   return (
     <div className="min-h-full">
-      <Head sale={sale} me={me} beginning={beginning} />
+      <Head sale={sale} me={me} beginning={beginning} salePage={salePage} />
       <AskYard asked={asked}>
         <main className="mx-auto grid max-w-6xl grid-cols-1 gap-5 px-4 py-5">
           <Sales sales={sales} sale={sale} />
@@ -91,7 +105,7 @@ export function Yard({ sales, sale, beginning, rows, nextPage, counts, next, ask
   );
 }
 
-function Head({ sale, me, beginning }: { sale: Sale | null; me: Me; beginning: SaleBeginning }) {
+function Head({ sale, me, beginning, salePage }: Pick<Props, 'sale' | 'me' | 'beginning' | 'salePage'>) {
   const days = sale && [
     sale.place,
     sale.opensOn && `opens ${dayText(sale.opensOn)}`,
@@ -105,7 +119,7 @@ function Head({ sale, me, beginning }: { sale: Sale | null; me: Me; beginning: S
           <h1 className="truncate text-xl font-bold sm:text-2xl">{sale?.name ?? 'Yard'}</h1>
           <p className="truncate text-sm text-soft">{days ? days.filter(Boolean).join(' · ') : 'No sale yet'}</p>
         </div>
-        {sale && roleMay(me.role, 'manage') && <SaleActs sale={sale} beginning={beginning} />}
+        {sale && roleMay(me.role, 'manage') && <SaleActs sale={sale} beginning={beginning} salePage={salePage} />}
         <Link href="/account" className="hidden rounded-cut px-2 py-1 text-right text-sm hover:bg-wash sm:block">
           {me.name}
           <br />

@@ -41,6 +41,11 @@ const DRAWN: Drawn = {
       {b.text}
     </p>
   ),
+  code: (b) => (
+    <pre className="overflow-x-auto border border-line bg-card p-2 text-xs">
+      <code className="figure">{b.text}</code>
+    </pre>
+  ),
   alarm: (b) => <p className="border-l-4 border-pin bg-card px-4 py-3 font-semibold">{b.text}</p>,
   box: (b) => (
     <div className="border border-dashed border-ink/60 p-3">

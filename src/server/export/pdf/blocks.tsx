@@ -72,6 +72,7 @@ const DRAWN: Drawn = {
       {b.evidence ? `${capital(b.evidence)}. ${b.text}` : b.text}
     </T>
   ),
+  code: (b) => <T style={[s.figure, { fontSize: 6.5, marginBottom: 4 }]}>{b.text}</T>,
   alarm: (b) => <T style={s.gate}>{b.text}</T>,
   box: (b) => (
     <View style={s.box}>

@@ -15,6 +15,7 @@ const schema = z
     timeZone: timeZoneSchema,
     currency: currencySchema,
     publishesPlaces: z.boolean(),
+    fourEyes: z.boolean(),
     keepAddressesDays: z.number().int().min(1).max(LONGEST_DAYS).nullable(),
   })
   .partial()
@@ -26,7 +27,7 @@ export const PUT = route(mayManage, async ({ actor, request }) => {
   const parsed = await bodyOf(
     request,
     schema,
-    `Give name, words (en-GB or en-US), units (um or mil), timeZone, currency, publishesPlaces or keepAddressesDays (1 to ${LONGEST_DAYS}, or null). Nothing was changed.`,
+    `Give name, words (en-GB or en-US), units (um or mil), timeZone, currency, publishesPlaces, fourEyes or keepAddressesDays (1 to ${LONGEST_DAYS}, or null). Nothing was changed.`,
     4000,
   );
   if (!parsed.ok) return parsed.response;

@@ -1,0 +1,18 @@
+import { mayManage } from '@/data/actor';
+import { db } from '@/data/db';
+import { setSalePage } from '@/data/published';
+import { notFound, route } from '@/server/api';
+import { newToken } from '@/server/sealing';
+
+/** Gives a sale its page for bidders, under a new address. */
+export const PUT = route<{ id: string }>(mayManage, async ({ actor, params }) => {
+  const token = newToken();
+  return (await setSalePage(db(), actor, params.id, token))
+    ? Response.json({ ok: true, path: `/s/${token}` })
+    : notFound();
+});
+
+/** Shuts it: its address opens nothing any more. Links of single lots stay as they are. */
+export const DELETE = route<{ id: string }>(mayManage, async ({ actor, params }) =>
+  (await setSalePage(db(), actor, params.id, null)) ? Response.json({ ok: true }) : notFound(),
+);

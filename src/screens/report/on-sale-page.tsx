@@ -1,0 +1,46 @@
+import { useRouter } from 'next/navigation';
+import { told } from '@/ui/told';
+
+/** Whether the sealed report stands on the sale's page for bidders. */
+export function OnSalePage({
+  lotId,
+  published,
+  salePage,
+  sealed,
+}: {
+  lotId: string;
+  published: boolean;
+  /** Address of the sale's page; null where the sale has none. */
+  salePage: string | null;
+  sealed: boolean;
+}) {
+  const router = useRouter();
+  const turn = async (on: boolean) => {
+    const done = on
+      ? 'It stands on the sale’s page.'
+      : 'It is off the sale’s page, and its address there opens nothing any more.';
+    if (await told(`/api/v1/lots/${lotId}/published`, on ? 'PUT' : 'DELETE', {}, done)) router.refresh();
+  };
+  return (
+    <div className="grid gap-1">
+      <label className="flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-5 accent-thread"
+          checked={published}
+          disabled={!sealed && !published}
+          onChange={(e) => void turn(e.target.checked)}
+        />
+        On the sale’s page for bidders
+      </label>
+      {!sealed && <p className="text-sm text-soft">Only what is sealed is published.</p>}
+      {salePage === null ? (
+        published && <p className="text-sm text-soft">The sale has no page yet: a manager opens it at the Yard.</p>
+      ) : (
+        <a className="text-sm underline underline-offset-4" href={`/s/${salePage}`}>
+          Open the sale’s page
+        </a>
+      )}
+    </div>
+  );
+}

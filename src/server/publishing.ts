@@ -1,0 +1,31 @@
+import { reportFileSchema } from '@/core/seal/seal';
+import type { Actor } from '@/data/actor';
+import { db } from '@/data/db';
+import { newestSealed, publishLot, refreshPublished } from '@/data/published';
+import { publicLot } from '@/report/public-lot';
+import { readSnapshot } from '@/report/read-snapshot';
+import { newToken, tokenHash } from './sealing';
+
+/** What the newest sealed report of a lot says on the sale's page; null where there is none that can be read. */
+async function factsOf(actor: Actor, lotId: string) {
+  const sealed = await newestSealed(db(), actor, lotId);
+  const file = sealed ? reportFileSchema.safeParse(JSON.parse(sealed.report)).data : undefined;
+  const opened = file ? readSnapshot(file.snapshot) : null;
+  const facts = opened ? publicLot(opened.snapshot) : null;
+  return sealed && facts ? { saleId: sealed.saleId, sha256: sealed.sha256, facts } : null;
+}
+
+/** Puts a lot on its sale's page. False when nothing of it was sealed yet. */
+export async function publish(actor: Actor, lotId: string): Promise<boolean> {
+  const found = await factsOf(actor, lotId);
+  if (!found) return false;
+  const token = newToken();
+  await publishLot(db(), actor, { lotId, ...found, token, tokenHash: tokenHash(token) });
+  return true;
+}
+
+/** After a new seal: what the sale's page says of a lot that stands on it. */
+export async function followSeal(actor: Actor, lotId: string): Promise<void> {
+  const found = await factsOf(actor, lotId);
+  if (found) await refreshPublished(db(), actor, { lotId, ...found });
+}
