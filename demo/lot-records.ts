@@ -9,6 +9,15 @@ import { enterRun } from './running';
 import { DemoVisit, demoIds } from './visit';
 import { tickWeakSpots } from './weak-spots';
 
+/** The car from its four sides: with these every visit begins. */
+const ROUND: readonly PhotoOrder[] = (['front', 'left', 'rear', 'right'] as const).map((side) => ({
+  subject: `car-${side}` as const,
+  zone: null,
+  finding: null,
+  caption: `From the ${side}`,
+  view: `round.${side}`,
+}));
+
 function carBody(lot: DemoLot, style: string): object {
   const { facts } = lot;
   return {
@@ -78,7 +87,7 @@ export function recordsOfLot(
           },
     note: lot.visitNote ?? '',
   });
-  const orders = lot.walk?.(visit, visitId) ?? [];
+  const orders = [...ROUND, ...(lot.walk?.(visit, visitId) ?? [])];
   const car = carSchema.parse(carBody(lot, lot.style));
   const film = lot.filmed ? nextId() : null;
   const pictured = film ? enterLap(visit, { car, visitId, film }) : [];

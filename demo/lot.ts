@@ -28,6 +28,8 @@ export interface PhotoOrder {
   readonly seam?: string;
   /** What is measured on the picture. */
   readonly measured?: Measured;
+  /** The standard view that it is. */
+  readonly view?: string;
   /** The panel that a colour is measured against. */
   readonly against?: string;
 }
@@ -69,7 +71,19 @@ export interface DemoLot {
   readonly keeper: '' | 'Ilse Brandvik' | 'Tomas Orrell';
   /** The trustee sees it. */
   readonly lent?: true;
+  /** Its report is sealed; on the sale's page, or held back for some days. */
   readonly sealed?: true;
+  readonly published?: true;
+  readonly heldBackDays?: number;
+  /** A second revision: why, and what was entered in it. */
+  readonly revised?: { readonly reason: string; readonly enter: (v: DemoVisit) => void };
+  /** What bidders asked, and what the house answered to all. */
+  readonly asked?: readonly {
+    readonly by: string;
+    readonly text: string;
+    readonly zone?: string;
+    readonly answer?: string;
+  }[];
   readonly visitNote?: string;
   /** What is stated at intake; absent for a lot nobody has been to. */
   readonly facts?: CarFacts;

@@ -2,6 +2,7 @@ import sharp from 'sharp';
 import { type Random, seeded } from '../src/core/stats/random';
 import { drawSeam, PLAIN_SCENE, type Rgb, type SeamScene } from '../src/instruments/camera';
 import { drawFlawed, type FlawedScene, PLAIN_SURFACE } from '../src/instruments/flawed-surface';
+import { type CarSide, wholeCar } from './whole-car';
 
 /** What a drawn picture shows. */
 export type Subject =
@@ -25,7 +26,11 @@ export type Subject =
   | 'dash'
   | 'rag'
   | 'rusted-panel'
-  | 'pitted-chrome';
+  | 'pitted-chrome'
+  | 'car-left'
+  | 'car-right'
+  | 'car-front'
+  | 'car-rear';
 
 export interface PictureOrder {
   readonly subject: Subject;
@@ -34,6 +39,8 @@ export interface PictureOrder {
   readonly colour: string;
   readonly widthPx?: number;
   readonly heightPx?: number;
+  /** The body style of a whole car. */
+  readonly style?: string;
   /** Figure on the gauge's face. */
   readonly figure?: string;
   /** Colour of the second panel beside a grey card, #rrggbb. */
@@ -272,8 +279,13 @@ function rag(r: Random, colour: string): string {
   return `<rect width="${W}" height="${H}" fill="#e6e0d2"/>${weave}${spots}`;
 }
 
-function scene({ subject, colour, figure, other, wavesMm, dials }: PictureOrder, r: Random): string {
+function scene({ subject, colour, style, figure, other, wavesMm, dials }: PictureOrder, r: Random): string {
   switch (subject) {
+    case 'car-left':
+    case 'car-right':
+    case 'car-front':
+    case 'car-rear':
+      return wholeCar(style ?? '', subject.slice('car-'.length) as CarSide, colour);
     case 'panel':
       return panel(r, colour);
     case 'seam': {

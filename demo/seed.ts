@@ -1,5 +1,3 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
-import path from 'node:path';
 import { addDays, format } from 'date-fns';
 import { count } from 'drizzle-orm';
 import type { WorkPlan } from '../src/core/cost/work-plan';
@@ -7,19 +5,17 @@ import type { Role } from '../src/core/people/roles';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
 import { connect, type Db } from '../src/data/db';
-import { addExportJob } from '../src/data/export-jobs';
 import { takeChanges } from '../src/data/gateway';
-import { addLink } from '../src/data/links';
 import { changeLot, giveLot } from '../src/data/lot-change';
 import { addLot } from '../src/data/lots';
 import { lendLot } from '../src/data/people';
+import { setSalePage } from '../src/data/published';
 import { keepWorkPlan } from '../src/data/sale-work';
 import { organisation } from '../src/data/tables/farvin';
 import { yardPage } from '../src/data/yard';
-import { runExport } from '../src/server/export/jobs';
 import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';
-import { newToken, saleYear, sealInspection, tokenHash } from '../src/server/sealing';
+import { newToken, saleYear } from '../src/server/sealing';
 import { freshSummaries } from '../src/server/summaries';
 import { keepLap } from './film/keep';
 import type { DemoLot, PhotoOrder } from './lot';
@@ -28,6 +24,7 @@ import { LOTS } from './lots';
 import { MAKES } from './makes';
 import { MEASURED, pixelsOf } from './measured';
 import { drawPicture, type PictureOrder } from './pictures';
+import { publishDemo, type Send, shareDemo } from './publish';
 import type { DemoVisit } from './visit';
 
 const PASSWORD = 'tramshed-demo';
@@ -62,6 +59,13 @@ async function send(db: Db, actor: Actor, inspectionId: string, changes: readonl
   }
 }
 
+const sendVisit =
+  (db: Db, actor: Actor): Send =>
+  (inspectionId, visit, at) =>
+    send(db, actor, inspectionId, visit.changes, at);
+/** The lot whose report the demo names an address for. */
+const SHARED = 6;
+
 async function photos(
   db: Db,
   actor: Actor,
@@ -77,6 +81,7 @@ async function photos(
       subject: order.subject,
       seed: lot.number * 100 + i,
       colour: order.ground ?? colour,
+      style: lot.style,
       ...(order.figure && { figure: order.figure }),
       ...(order.other && { other: order.other }),
       ...(order.wavesMm && { wavesMm: order.wavesMm }),
@@ -107,6 +112,7 @@ async function photos(
           : (visit.findings[order.finding]?.id ?? null),
       caption: order.caption,
       ...(order.seam && { seam: order.seam }),
+      ...(order.view && { view: order.view, range: 'far' }),
       drawn: true,
     });
     if (!order.measured) continue;
@@ -135,7 +141,8 @@ async function inspect(
 }
 
 async function seed(db: Db, today: Date): Promise<string> {
-  const orgId = await createOrganisation(db, 'Tramshed Dispersal Office', today);
+  // The house was there before its reports: its key is good for all of them.
+  const orgId = await createOrganisation(db, 'Tramshed Dispersal Office', addDays(today, -30));
   const account = async (name: string, email: string, role: Role) => {
     const id = await createAccount(db, { name, email, passwordHash: await passwordHash(PASSWORD), orgId, role });
     return (await actorOf(db, id))!;
@@ -156,6 +163,7 @@ async function seed(db: Db, today: Date): Promise<string> {
     reportDaysBefore: 3,
   });
   await keepWorkPlan(db, petra, saleId, WORK_PLAN);
+  await setSalePage(db, petra, saleId, newToken());
   for (const lot of LOTS) {
     const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
     const ids = (await addLot(db, petra, saleId, {
@@ -169,28 +177,12 @@ async function seed(db: Db, today: Date): Promise<string> {
     for (const inspector of [ilse, tomas])
       if (lot.keeper === inspector.name) await giveLot(db, petra, ids.lotId, inspector.userId, true);
     await inspect(db, lot.keeper === 'Tomas Orrell' ? tomas : ilse, lot, ids, today);
-    if (lot.sealed) await sealLot(db, petra, ids, today);
+    if (lot.sealed) await publishDemo(db, petra, { lot, ids, today, send: sendVisit(db, ilse) });
+    if (lot.number === SHARED) await shareDemo(db, petra, ids);
   }
   // As the server does a moment after the last entry.
   await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));
   return orgId;
-}
-
-/** Seals lot 6 and shares it, so that the demo has a report to open without signing in. */
-async function sealLot(
-  db: Db,
-  manager: Actor,
-  ids: { lotId: string; inspectionId: string },
-  today: Date,
-): Promise<void> {
-  const sealed = await sealInspection(db, manager, ids.inspectionId, today);
-  if (!sealed.ok) throw new Error(`lot 6 was not sealed: ${sealed.reason}`);
-  const token = newToken();
-  await addLink(db, manager, { lotId: ids.lotId, tokenHash: tokenHash(token), label: 'Demo bidders', expiresAt: null });
-  await runExport((await addExportJob(db, manager, ids.inspectionId, 'pdf'))!, manager.userId);
-  const folder = process.env.PHOTO_STORE ?? path.join(process.cwd(), '.farvin', 'photos');
-  mkdirSync(folder, { recursive: true });
-  writeFileSync(path.join(folder, 'demo-link.txt'), `/r/${token}\n`);
 }
 
 async function main(): Promise<void> {

@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type PublishedKeys, publishedKeysSchema, standingOfKey } from '@/core/seal/known-keys';
+import { blursOf } from '@/report/blurs';
 import { recomputeReport } from '@/report/recompute';
 import { verifyReport } from '@/report/sealed-report';
 import type { Snapshot } from '@/report/snapshot';
@@ -37,12 +38,15 @@ async function picturesOf(verdict: { snapshot: Snapshot }, photos: ReadonlyMap<s
   if (!photos) return {};
   const differ: string[] = [];
   const missing: string[] = [];
-  for (const { sha256 } of verdict.snapshot.bundle.photos) {
+  const blurs = blursOf(verdict.snapshot.bundle);
+  // Of a blurred picture the original is not published.
+  const list = verdict.snapshot.bundle.photos.filter((p) => !blurs.has(p.sha256));
+  for (const { sha256 } of list) {
     const file = photos.get(sha256);
     if (!file) missing.push(sha256);
     else if (sha256Of(readFileSync(file)) !== sha256) differ.push(sha256);
   }
-  return { pictures: { all: verdict.snapshot.bundle.photos.length, differ, missing } };
+  return { pictures: { all: list.length, differ, missing, ...(blurs.size > 0 && { blurred: blurs.size }) } };
 }
 
 /** The report and its pictures out of a report's ZIP; loaded when there is one. */

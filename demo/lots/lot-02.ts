@@ -112,6 +112,24 @@ export const LOT_02: DemoLot = {
     says: 'Working to Honest: a good driver in paint that is not the works’, superb chrome but for two pieces, blisters at the boot lip and scale on an outrigger.',
   },
   worth: { expected: 64000 },
+  sealed: true,
+  published: true,
+  revised: {
+    reason: 'A bidder asked about the carpet under the driver’s feet: it was lifted.',
+    enter: (v) => {
+      v.finding('floor.left.front', 'rust-film', { sizeMm: 120, note: 'dry, under the mat’s edge' });
+      v.look('carpet.left.front', 'trim');
+    },
+  },
+  asked: [
+    {
+      by: 'Lanternfish',
+      text: 'Is the floor under the driver’s carpet dry?',
+      zone: 'carpet.left.front',
+      answer: 'The carpet was lifted: dry, with surface rust the size of a hand at the mat’s edge. Revision 2 has it.',
+    },
+    { by: 'Copperbeech', text: 'Does the top close from the switch alone, or does somebody have to help it?' },
+  ],
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   lent: true,

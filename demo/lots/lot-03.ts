@@ -75,6 +75,8 @@ export const LOT_03: DemoLot = {
     'dent-out@hood': { doneAfterDays: 3, by: 'Dovecote Dents, Marlpit' },
     'small-electrical@dash': { promisedInDays: 12 },
   },
+  sealed: true,
+  published: true,
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   lent: true,

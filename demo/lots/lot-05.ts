@@ -85,6 +85,8 @@ export const LOT_05: DemoLot = {
     says: 'Working at its lower edge: a tidy respray over filler, years by the sea below it, a torn tie-down in front.',
   },
   worth: { expected: 26000 },
+  sealed: true,
+  published: true,
   dueInDays: 6,
   keeper: 'Ilse Brandvik',
   lent: true,

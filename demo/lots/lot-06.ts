@@ -77,6 +77,7 @@ export const LOT_06: DemoLot = {
   keeper: 'Tomas Orrell',
   lent: true,
   sealed: true,
+  published: true,
   facts: {
     colour: 'harvest cream with russet stripe',
     hex: '#d9c79a',

@@ -64,6 +64,8 @@ export const LOT_07: DemoLot = {
     says: 'Honest: glass fibre with a crazed finish, scale on the fork that carries the front.',
   },
   worth: { expected: 31000 },
+  sealed: true,
+  published: true,
   dueInDays: 7,
   keeper: 'Ilse Brandvik',
   lent: true,

@@ -108,6 +108,8 @@ export const LOT_08: DemoLot = {
     says: 'Project: a front rail has lost its strength, which caps it; the engine does not turn, floors and sills are through, lamps are missing, doors are stuck.',
   },
   worth: { expected: 38000, budget: 3000, days: 30 },
+  sealed: true,
+  published: true,
   dueInDays: 3,
   keeper: 'Ilse Brandvik',
   lent: true,

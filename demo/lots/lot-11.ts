@@ -13,6 +13,8 @@ export const LOT_11: DemoLot = {
     keeper: [50, 80],
     says: 'Hardly begun: what was seen is clean, and the interval says how little that is.',
   },
+  sealed: true,
+  published: true,
   dueInDays: 1,
   keeper: 'Ilse Brandvik',
   facts: {

@@ -19,6 +19,8 @@ export const LOT_15: DemoLot = {
     keeper: [70, 84],
     says: 'Honest to Proud as far as seen: straight and dry outside; cabin and underside are still to do.',
   },
+  sealed: true,
+  published: true,
   dueInDays: 4,
   keeper: 'Tomas Orrell',
   facts: {

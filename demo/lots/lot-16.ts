@@ -13,6 +13,8 @@ export const LOT_16: DemoLot = {
     keeper: [50, 79],
     says: 'Hardly begun, and no number read: the interval is that of its age.',
   },
+  sealed: true,
+  published: true,
   dueInDays: 4,
   keeper: 'Ilse Brandvik',
   facts: {

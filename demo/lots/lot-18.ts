@@ -13,6 +13,8 @@ export const LOT_18: DemoLot = {
     keeper: [28, 52],
     says: 'By what was said in the film: rust and blisters on the left, filler suspected, a torn seat; nobody was below.',
   },
+  sealed: true,
+  published: true,
   dueInDays: 10,
   keeper: 'Ilse Brandvik',
   facts: {

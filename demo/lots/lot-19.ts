@@ -13,6 +13,8 @@ export const LOT_19: DemoLot = {
     keeper: [44, 72],
     says: 'Hardly begun; an old pickup of which nothing yet speaks against it.',
   },
+  sealed: true,
+  heldBackDays: 3,
   dueInDays: 5,
   keeper: 'Tomas Orrell',
   facts: {

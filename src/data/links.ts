@@ -14,6 +14,7 @@ export async function linksOf(db: Db, actor: Actor, lotId: string) {
         id: shareLink.id,
         label: shareLink.label,
         createdAt: shareLink.createdAt,
+        opensAt: shareLink.opensAt,
         expiresAt: shareLink.expiresAt,
         withdrawnAt: shareLink.withdrawnAt,
         // Counts, once an hour for each address; who it was is nobody's to read here.
@@ -31,7 +32,7 @@ export async function linksOf(db: Db, actor: Actor, lotId: string) {
 export async function addLink(
   db: Db,
   actor: Actor,
-  given: { lotId: string; tokenHash: string; label: string; expiresAt: Date | null },
+  given: { lotId: string; tokenHash: string; label: string; expiresAt: Date | null; opensAt?: Date | null },
 ): Promise<string> {
   const id = uuidv7();
   await inOrg(db, actor, async (tx) => {
@@ -77,7 +78,7 @@ export interface OpenLink {
 export async function openLink(db: Db, tokenHash: string, now: Date): Promise<OpenLink | null> {
   const [link] = await within(db, 'farvin.link', tokenHash, (tx) =>
     tx
-      .select({ id: shareLink.id, orgId: shareLink.orgId, lotId: shareLink.lotId })
+      .select({ id: shareLink.id, orgId: shareLink.orgId, lotId: shareLink.lotId, from: shareLink.opensAt })
       .from(shareLink)
       .where(
         and(
@@ -88,11 +89,16 @@ export async function openLink(db: Db, tokenHash: string, now: Date): Promise<Op
       ),
   );
   if (!link) return null;
+  const { from, ...named } = link;
   const held = await saleBehind(db, link);
   if (!held || held.withdrawnAt || held.erasing) return null;
   const { speech } = held;
-  const opensAt = held.embargoUntil && held.embargoUntil > now ? held.embargoUntil : null;
-  if (opensAt) return { ...link, speech, opensAt, revisions: [] };
+  // The sale's embargo and the link's own: the later one holds.
+  const opensAt = [held.embargoUntil, from].reduce<Date | null>(
+    (late, at) => (at && at > now && !(late && late > at) ? at : late),
+    null,
+  );
+  if (opensAt) return { ...named, speech, opensAt, revisions: [] };
   const revisions = await inOrg(db, { orgId: link.orgId }, (tx) =>
     tx
       .select({
@@ -106,7 +112,7 @@ export async function openLink(db: Db, tokenHash: string, now: Date): Promise<Op
       .where(and(eq(inspection.lotId, link.lotId), eq(seal.orgId, link.orgId)))
       .orderBy(desc(inspection.revision)),
   );
-  return { ...link, speech, opensAt, revisions };
+  return { ...named, speech, opensAt, revisions };
 }
 
 /** What of a link's lot and sale decides whether it opens, and how it speaks. */

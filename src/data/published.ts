@@ -1,6 +1,6 @@
 import { and, asc, count, desc, eq, gt, isNull, or, type SQL, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
-import type { PublicAsked, PublicLot, PublicSort } from '@/core/yard/traits';
+import type { PublicAsked, PublicLot, PublicSaleFacts, PublicSort } from '@/core/yard/traits';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
@@ -46,9 +46,17 @@ const columnsOf = (facts: PublicFacts, sha256: string) => ({
 export async function publishLot(
   db: Db,
   actor: Actor,
-  given: { lotId: string; saleId: string; sha256: string; facts: PublicFacts; token: string; tokenHash: string },
+  given: {
+    lotId: string;
+    saleId: string;
+    sha256: string;
+    facts: PublicFacts;
+    token: string;
+    tokenHash: string;
+    opensAt?: Date | null;
+  },
 ): Promise<void> {
-  const { lotId, saleId, sha256, facts, token, tokenHash } = given;
+  const { lotId, saleId, sha256, facts, token, tokenHash, opensAt = null } = given;
   await inOrg(db, actor, async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${`publish ${lotId}`}))`);
     const [held] = await tx
@@ -65,6 +73,7 @@ export async function publishLot(
       tokenHash,
       label: 'Sale page',
       createdBy: actor.userId,
+      opensAt,
       expiresAt: null,
     });
     const row = { lotId, orgId: actor.orgId, saleId, linkId, token, ...columnsOf(facts, sha256) };
@@ -135,13 +144,9 @@ export async function salePageOf(db: Db, actor: Actor, saleId: string): Promise<
 }
 
 /** A sale as its page tells it to strangers. */
-export interface PublicSale {
+export interface PublicSale extends PublicSaleFacts {
   readonly orgId: string;
   readonly saleId: string;
-  readonly name: string;
-  readonly place: string;
-  readonly opensOn: string | null;
-  readonly closesOn: string | null;
   readonly timeZone: string;
   readonly words: 'en-GB' | 'en-US';
   readonly embargoUntil: Date | null;
@@ -196,9 +201,10 @@ const KEYS: Readonly<Record<PublicSort, SQL<number>>> = {
 };
 const PLACE = /^(-?\d+(?:\.\d+)?)~(\d+)$/;
 
-/** What is open of a published row: its link is not withdrawn, its lot is in the sale and not about to be erased. */
+/** What is open of a published row: its link is open and not withdrawn, its lot is in the sale and not about to be erased. */
 const OPEN = and(
   isNull(shareLink.withdrawnAt),
+  sql`(${shareLink.opensAt} is null or ${shareLink.opensAt} <= now())`,
   isNull(lot.withdrawnAt),
   sql`not exists (select 1 from deletion d where d.target = ${lot.id}::text and d.called_off_at is null and d.done_at is null)`,
 );

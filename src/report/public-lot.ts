@@ -4,6 +4,7 @@ import { recordsOf } from '@/core/records/reduce';
 import type { PublicLot, Trait } from '@/core/yard/traits';
 import { bandText } from '@/words/grade';
 import { PLAIN_WORDING } from '@/words/vocabulary';
+import { blursOf } from './blurs';
 import { numberedFindings } from './numbered';
 import { sealedRecords } from './read-snapshot';
 import type { Snapshot } from './snapshot';
@@ -40,6 +41,7 @@ export function publicLot(snapshot: Snapshot): Facts | null {
     film: recordsOf(records, 'film').length > 0,
     offers: recordsOf(records, 'offer').length > 0,
   };
+  const blurs = blursOf(bundle);
   const strip = stripOf({ records, plan, wording: PLAIN_WORDING })[0];
   const grade = whole?.grade;
   return {
@@ -55,7 +57,8 @@ export function publicLot(snapshot: Snapshot): Facts | null {
     band: whole ? bandText(whole.bands ?? whole.band, results.coverage.whole.seen, tables.grade.bandFromSeen) : '',
     seen: results.coverage.whole.seen,
     findings: findings.length,
-    picture: strip?.kind === 'strip' ? (strip.pictures[0]?.sha256 ?? null) : null,
+    // One that is whole: lists show no picture of which something is unreadable.
+    picture: strip?.kind === 'strip' ? (strip.pictures.find((p) => !blurs.has(p.sha256))?.sha256 ?? null) : null,
     traits: (Object.keys(has) as Trait[]).filter((t) => has[t]),
   };
 }

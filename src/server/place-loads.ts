@@ -43,10 +43,17 @@ async function release({ actor, head }: Page) {
       id: l.id,
       label: l.label,
       createdAt: l.createdAt.toISOString(),
+      opensAt: l.opensAt?.toISOString() ?? null,
       expiresAt: l.expiresAt?.toISOString() ?? null,
       opened: l.opened,
       openedLast: l.openedLast && new Date(l.openedLast).toISOString(),
-      standing: l.withdrawnAt ? 'withdrawn' : l.expiresAt && l.expiresAt <= now ? 'expired' : 'open',
+      standing: l.withdrawnAt
+        ? 'withdrawn'
+        : l.expiresAt && l.expiresAt <= now
+          ? 'expired'
+          : l.opensAt && l.opensAt > now
+            ? 'held back'
+            : 'open',
     })),
   };
 }

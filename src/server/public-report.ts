@@ -8,6 +8,7 @@ import { type ExportJob, readyExport } from '@/data/export-jobs';
 import { type FilmFile, filmFileOf } from '@/data/films';
 import { linkedReport, noteLinkOpened, type OpenLink, openLink } from '@/data/links';
 import { photoFileOf } from '@/data/photos';
+import { blursOf } from '@/report/blurs';
 import { recordChanges } from '@/report/changes';
 import { type OpenedSnapshot, readSnapshot, sealedRecords } from '@/report/read-snapshot';
 import { tooMany } from './api';
@@ -15,13 +16,20 @@ import type { PhotoSize } from './photo-store';
 import { keysOf } from './published-keys';
 import { addressOf, takeOfAll } from './rate-limit';
 import { isToken, tokenHash } from './sealing';
+import type { BlurBox } from './workshop/blur';
+
+/** A picture that a link opens: its type, and the boxes on it that are unreadable. */
+export interface LinkedPicture {
+  readonly type: string;
+  readonly blur: readonly BlurBox[];
+}
 
 interface Parsed {
   readonly file: ReportFile;
   readonly opened: OpenedSnapshot;
   readonly text: string;
-  /** Type of each picture that it speaks of, by SHA-256. */
-  readonly pictures: ReadonlyMap<string, string>;
+  /** Type of each picture that it speaks of, and what of it is unreadable to strangers, by SHA-256. */
+  readonly pictures: ReadonlyMap<string, LinkedPicture>;
   /** The films that it speaks of and the house keeps, by SHA-256. */
   readonly films: ReadonlySet<string>;
 }
@@ -56,7 +64,10 @@ function parsed(text: string): Parsed | null {
   const file = reportFileSchema.safeParse(JSON.parse(text));
   const opened = file.success ? readSnapshot(file.data.snapshot) : null;
   if (!file.success || !opened) return null;
-  const pictures = new Map(opened.snapshot.bundle.photos.map((p) => [p.sha256, p.type]));
+  const blurs = blursOf(opened.snapshot.bundle);
+  const pictures = new Map(
+    opened.snapshot.bundle.photos.map((p) => [p.sha256, { type: p.type, blur: blurs.get(p.sha256) ?? [] }]),
+  );
   const films = new Set(
     (opened.snapshot.bundle.records.film ?? []).flatMap(({ body }) =>
       typeof body.sha256 === 'string' ? [body.sha256] : [],
@@ -139,11 +150,13 @@ async function isStripped(orgId: string, sha256: string): Promise<boolean> {
  * The type of a picture that a link opens in any of its revisions, or null; the full size only of one from which notes and
  * positions are known to be taken out.
  */
-export async function linkedPicture(token: string, sha256: string, size: PhotoSize): Promise<string | null> {
+export async function linkedPicture(token: string, sha256: string, size: PhotoSize): Promise<LinkedPicture | null> {
   const link = await linkOf(token);
   for (const revision of link?.revisions ?? []) {
-    const type = (await parsedSeal(link!, revision))?.pictures.get(sha256);
-    if (type) return size !== 'full' || (await isStripped(link!.orgId, sha256)) ? type : null;
+    // As the newest revision has it: what was blurred since is not read through an older one.
+    const picture = (await parsedSeal(link!, revision))?.pictures.get(sha256);
+    if (picture)
+      return size !== 'full' || picture.blur.length > 0 || (await isStripped(link!.orgId, sha256)) ? picture : null;
   }
   return null;
 }

@@ -16,11 +16,11 @@ async function factsOf(actor: Actor, lotId: string) {
 }
 
 /** Puts a lot on its sale's page. False when nothing of it was sealed yet. */
-export async function publish(actor: Actor, lotId: string): Promise<boolean> {
+export async function publish(actor: Actor, lotId: string, opensAt: Date | null = null): Promise<boolean> {
   const found = await factsOf(actor, lotId);
   if (!found) return false;
   const token = newToken();
-  await publishLot(db(), actor, { lotId, ...found, token, tokenHash: tokenHash(token) });
+  await publishLot(db(), actor, { lotId, ...found, token, tokenHash: tokenHash(token), opensAt });
   return true;
 }
 

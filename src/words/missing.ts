@@ -1,5 +1,6 @@
 import type { View } from '@/core/body/zone';
 import type { Missing } from '@/core/judge/judge';
+import { viewNamed } from './standard-views';
 import { term, VIEW_WORDS } from './terms';
 import { PLAIN_WORDING, type Vocabulary } from './vocabulary';
 import { zoneWords } from './zones';
@@ -33,6 +34,10 @@ export function missingText(m: Missing, words: Vocabulary): string {
       return `${m.count} ${many('finding has', 'findings have')} no picture, the first: ${zone}.`;
     case 'finding-without-overview':
       return `${m.count} ${many('finding has', 'findings have')} close-ups but no picture from afar, the first: ${zone}.`;
+    case 'standard-views': {
+      const first = viewNamed(m.detail, { ...PLAIN_WORDING, words });
+      return `${m.count} ${many('standard picture is', 'standard pictures are')} missing, the first: ${first}.`;
+    }
     case 'no-photos':
       return 'There is no picture at all.';
     case 'number-look-again':

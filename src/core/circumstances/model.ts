@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { findings } from '../findings/model';
 import type { PlannedCar } from '../model/model';
-import { defineModel, lackingIf } from '../model/model';
+import { defineModel, lacking, lackingIf } from '../model/model';
 import { defineTable } from '../model/table';
+import { schoolOf } from '../photo/school';
+import { missingViews, standardViews } from '../photo/standard-views';
 import { recordsOf } from '../records/reduce';
 
 const capsSchema = z.object({
@@ -29,7 +31,7 @@ const mayBeOld = ({ car }: PlannedCar, before: number) => !car?.year || car.year
 
 /** What the car is, who looked at it and when, and what its owner allows. */
 export const circumstances = defineModel({
-  reads: ['visit', 'road'],
+  reads: ['visit', 'road', 'photo'],
   needs: { findings },
   tables: {
     identityCaps: defineTable({
@@ -63,6 +65,14 @@ export const circumstances = defineModel({
     'no-car': (_j, { car, plan }) => lackingIf(!car || !plan, { blocks: true }),
     'no-visit': (_j, { records }) => lackingIf(recordsOf(records, 'visit').length === 0, { blocks: true }),
     'no-chassis-number': (_j, { car }) => lackingIf(car !== null && !car.chassisNumber),
+    'standard-views': (_j, { plan, records }) => {
+      if (!plan) return lacking(0);
+      const pictures = recordsOf(records, 'photo').map((p) => p.body);
+      // Without any picture that is said by itself.
+      if (pictures.length === 0) return lacking(0);
+      const views = missingViews(standardViews(plan, schoolOf(records)), pictures);
+      return lacking(views.length, { detail: views[0]?.id ?? '' });
+    },
     'no-leave': (_j, { car }) => lackingIf(car !== null && Object.values(car.leave).some((l) => l === 'not-asked')),
   },
 });

@@ -4,6 +4,7 @@ import type { AnyRecord } from '../kinds';
 import type { AnyModel, Ending, ExtraPart, Loss, PlannedCar, SomeCar } from '../model/model';
 import { type Records, recordsOf } from '../records/reduce';
 import { afterWork } from '../work/after';
+import { askedRank } from './asked';
 import {
   type Caution,
   type Gate,
@@ -155,7 +156,7 @@ export interface Missing {
   readonly count: number;
 }
 
-/** What is missing before the report goes out, blocking ones first. The judgement is null where the car has no plan. */
+/** What is missing before the report goes out, blocking ones first, then what bidders would ask first. The judgement is null where the car has no plan. */
 export function missingFrom(judgement: Judgement | null, records: readonly AnyRecord[]): Missing[] {
   const car = recordsOf(records, 'car')[0]?.body ?? null;
   const some: SomeCar = judgement ?? { plan: null, records, car };
@@ -168,5 +169,5 @@ export function missingFrom(judgement: Judgement | null, records: readonly AnyRe
         count,
       })),
     ),
-  ).sort((a, b) => Number(b.blocks) - Number(a.blocks));
+  ).sort((a, b) => Number(b.blocks) - Number(a.blocks) || askedRank(b.kind) - askedRank(a.kind));
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { GAP_REFUSALS } from '../catalogue/gap-refusals';
-import { instantSchema, seamSchema, shaSchema, text, uuidSchema, zoneSchema } from './common';
+import { instantSchema, patchSchema, seamSchema, shaSchema, text, uuidSchema, zoneSchema } from './common';
 import { defineKind } from './kind';
 
 /** What is known of a picture; its bytes live in the photo store under their hash. */
@@ -24,6 +24,15 @@ export const photoSchema = z.object({
     .enum([...GAP_REFUSALS, 'by-hand'])
     .nullable()
     .default(null),
+  /** The standard view that it was taken as: `round.front-left`, `panel.hood`. */
+  view: z
+    .string()
+    .regex(/^[a-z][a-z-]*(\.[a-z-]+){1,5}$/, 'a standard view such as round.front')
+    .max(80)
+    .nullable()
+    .default(null),
+  /** Faces and plates of others, as boxes in px: made unreadable in whatever is published. */
+  blur: z.array(patchSchema).max(40).default([]),
   caption: text(300).default(''),
   /** True for pictures drawn by the program, which show no real car. */
   drawn: z.boolean().default(false),
@@ -34,5 +43,6 @@ export const photo = defineKind({
   schema: photoSchema,
   on: ['zone', 'seam'],
   file: (p) => p.sha256,
+  history: { schema: 2, since: { view: 2, blur: 2 } },
   since: 1,
 });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SCHOOLS } from '../catalogue/schools';
 import { instantSchema, text } from './common';
 import { defineKind } from './kind';
 
@@ -30,6 +31,8 @@ export const visitSchema = z.object({
   temperatureC: z.number().min(-40).max(60).nullable().default(null),
   lift: z.enum(['none', 'pit', 'stands', 'lift']).nullable().default(null),
   gauge: gaugeSchema.nullable().default(null),
+  /** By which working order; null: nobody said, and what is wanted is that of a full survey. */
+  school: z.enum(SCHOOLS).nullable().default(null),
   note: text(2000).default(''),
 });
 export type Visit = z.infer<typeof visitSchema>;
@@ -38,6 +41,6 @@ export const visit = defineKind({
   schema: visitSchema,
   on: [],
   /** 2: light, surface, clean and lift may be unsaid; before, a form stated them for the person. */
-  history: { schema: 2 },
+  history: { schema: 3, since: { school: 3 } },
   since: 1,
 });

@@ -30,6 +30,14 @@ export interface PublicAsked {
   readonly after: string | null;
 }
 
+/** A sale as its page tells it to strangers. */
+export interface PublicSaleFacts {
+  readonly name: string;
+  readonly place: string;
+  readonly opensOn: string | null;
+  readonly closesOn: string | null;
+}
+
 /** A lot as its published report tells it. */
 export interface PublicLot {
   readonly number: number;

@@ -428,6 +428,8 @@ export const shareLink = pgTable(
     label: text('label').notNull().default(''),
     createdBy: text('created_by').notNull(),
     createdAt: instant('created_at').notNull().defaultNow(),
+    /** Until then it opens nothing; null: at once. */
+    opensAt: instant('opens_at'),
     expiresAt: instant('expires_at'),
     withdrawnAt: instant('withdrawn_at'),
   },

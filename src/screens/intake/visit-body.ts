@@ -11,6 +11,7 @@ export interface VisitFields {
   surface: Visit['surface'] | '';
   lift: Visit['lift'] | '';
   clean: '' | 'yes' | 'no';
+  school: NonNullable<Visit['school']> | '';
   temperatureC: string;
   hours: string;
   gaugeName: string;
@@ -39,6 +40,7 @@ export function visitFields(v: Visit | null, place: string): VisitFields {
     surface: v?.surface ?? '',
     lift: v?.lift ?? '',
     clean: v === null || v.clean === null ? '' : v.clean ? 'yes' : 'no',
+    school: v?.school ?? '',
     temperatureC: text(v?.temperatureC),
     hours: text(v?.hours),
     gaugeName: v?.gauge?.name ?? '',
@@ -111,6 +113,7 @@ export function visitBody(
       surface: g.surface || null,
       lift: g.lift || null,
       clean: g.clean === '' ? null : g.clean === 'yes',
+      school: g.school || null,
       temperatureC: n.temperatureC,
       hours: n.hours,
       gauge: name === '' ? null : { name, kind: g.gaugeKind, ceilingUm: n.ceilingUm, checks },

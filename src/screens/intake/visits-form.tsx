@@ -8,6 +8,7 @@ import { Modal } from '@/ui/parts/modal';
 import { useInspection } from '@/ui/records/inspection';
 import { dayText } from '@/words/dates';
 import { conditionsOf } from '@/words/report';
+import { SCHOOL_WORDS } from '@/words/standard-views';
 import { LIFT_WORDS, LIGHT_WORDS, SURFACE_WORDS } from '@/words/terms';
 import { Field, FormProblem } from './fields';
 import { type VisitFields, visitBody, visitFields } from './visit-body';
@@ -82,7 +83,7 @@ function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; o
     else setProblem(result.message);
   });
   const choice = (
-    name: 'light' | 'surface' | 'lift' | 'clean',
+    name: 'light' | 'surface' | 'lift' | 'clean' | 'school',
     label: string,
     words: Readonly<Record<string, string>>,
   ) => (
@@ -114,6 +115,7 @@ function VisitSheet({ visit, onClose }: { visit: StoredRecord<'visit'> | null; o
             <input className="field figure" inputMode="decimal" {...register('hours')} />
           </Field>
           {choice('clean', 'Washed, clean', { yes: 'yes', no: 'no' })}
+          {choice('school', 'Working order', SCHOOL_WORDS)}
         </div>
         <fieldset className="grid gap-3 border border-line p-3">
           <legend className="px-1 text-sm font-bold">Thickness gauge</legend>

@@ -1,6 +1,7 @@
-import { AudioWaveform, Eye, Gauge, Hammer, Hash, type LucideIcon, Palette, Sparkles } from 'lucide-react';
+import { AudioWaveform, Eye, EyeOff, Gauge, Hammer, Hash, type LucideIcon, Palette, Sparkles } from 'lucide-react';
 import type { ComponentType } from 'react';
 import type { StoredRecord } from '@/core/kinds';
+import { BlurSheet } from './blur-sheet';
 import { ColourSheet } from './colour-sheet';
 import { DialSheet } from './dial-sheet';
 import { LookSheet } from './look-sheet';
@@ -37,5 +38,6 @@ export const MEASURES: readonly PictureMeasure[] = [
   { name: 'rust', says: () => 'Rust', Icon: Hammer, most: 1, onPlan: true, Sheet: RustSheet },
   { name: 'plating', says: () => 'Plating', Icon: Sparkles, most: 2, onPlan: true, Sheet: PlatingSheet },
   { name: 'dial', says: () => 'Gauge', Icon: Gauge, most: 40, Sheet: DialSheet },
+  { name: 'blur', says: () => 'Blur', Icon: EyeOff, most: 1, Sheet: BlurSheet },
   { name: 'plate', says: () => 'Number', Icon: Hash, most: 1, onPlan: true, Sheet: PlateSheet },
 ];

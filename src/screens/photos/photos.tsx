@@ -12,6 +12,7 @@ import { useInspection } from '@/ui/records/inspection';
 import { zoneName } from '@/words/zones';
 import { ChosenPictures } from './chosen-pictures';
 import { ProposedPlaces } from './proposed-places';
+import { StandardViews } from './standard-views';
 import { Tile } from './tile';
 
 type Photo = StoredRecord<'photo'>;
@@ -87,6 +88,7 @@ export function Photos() {
           )}
         </div>
         <PhotosOnTheirWay inspection={facts.id} />
+        <StandardViews />
         {mayEdit && proposals.size > 0 && (
           <ProposedPlaces
             count={proposals.size}

@@ -1,4 +1,5 @@
 import { type KeyStanding, publishedKeysSchema, standingOfKey } from '@/core/seal/known-keys';
+import { blursOf } from '@/report/blurs';
 import type { Recomputed } from '@/report/recompute';
 
 export interface Checked {
@@ -7,6 +8,8 @@ export interface Checked {
   readonly figures: Recomputed;
   /** Pictures whose bytes fit their hashes, of all, and those that do not or did not come. */
   readonly pictures: { readonly fit: number; readonly all: number };
+  /** Pictures of which the original is not published. */
+  readonly blurred: number;
 }
 export type CheckResult = { ok: true; checked: Checked } | { ok: false; message: string };
 
@@ -40,7 +43,8 @@ export async function checkReport(
   if (verdict.sha256 !== shown)
     return { ok: false, message: 'The file is whole, but it is not the one this page shows.' };
   const keys = publishedKeysSchema.safeParse(published);
-  const list = verdict.snapshot.bundle.photos;
+  const blurs = blursOf(verdict.snapshot.bundle);
+  const list = verdict.snapshot.bundle.photos.filter((p) => !blurs.has(p.sha256));
   let fit = 0;
   for (const [i, { sha256 }] of list.entries()) {
     progress(i, list.length);
@@ -56,6 +60,7 @@ export async function checkReport(
         : { key: 'other', why: 'not-listed' },
       figures: recomputeReport(verdict),
       pictures: { fit, all: list.length },
+      blurred: blurs.size,
     },
   };
 }

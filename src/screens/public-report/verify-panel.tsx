@@ -18,7 +18,7 @@ interface Line {
 }
 
 /** What was checked, line by line, each in a sentence. */
-function linesOf({ sha256, key, figures, pictures }: Checked): Line[] {
+function linesOf({ sha256, key, figures, pictures, blurred }: Checked): Line[] {
   return [
     { good: true, text: `Unchanged. Hash and signature were computed here and fit: ${sha256}` },
     { good: key.key === 'known', text: keyText(key) },
@@ -38,6 +38,14 @@ function linesOf({ sha256, key, figures, pictures }: Checked): Line[] {
                 good: false,
                 text: `${pictures.all - pictures.fit} of ${plural(pictures.all, 'picture')} did not come, or are not the ones that were sealed.`,
               },
+        ]
+      : []),
+    ...(blurred > 0
+      ? [
+          {
+            good: true,
+            text: `${plural(blurred, 'picture')} with faces or plates of others made unreadable: the original is not published, so its hash is not compared.`,
+          },
         ]
       : []),
   ];

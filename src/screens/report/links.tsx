@@ -5,7 +5,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
-import { dayText } from '@/words/dates';
+import { instantIn } from '@/core/time/instant-in';
+import { dayText, momentText } from '@/words/dates';
 import { plural } from '@/words/plural';
 
 export interface ShareLink {
@@ -16,12 +17,14 @@ export interface ShareLink {
   /** How often it was opened, once an hour for each address, and when last. */
   readonly opened: number;
   readonly openedLast: string | null;
-  readonly standing: 'open' | 'expired' | 'withdrawn';
+  readonly opensAt: string | null;
+  readonly standing: 'open' | 'held back' | 'expired' | 'withdrawn';
 }
 
 interface Given {
   label: string;
   days: string;
+  from: string;
 }
 
 const DAY_MS = 86_400_000;
@@ -32,21 +35,24 @@ export function Links({
   links,
   mayPublish,
   sealed,
+  timeZone,
 }: {
   lotId: string;
   links: readonly ShareLink[];
   mayPublish: boolean;
   sealed: boolean;
+  timeZone: string;
 }) {
   const router = useRouter();
   const [fresh, setFresh] = useState('');
-  const { register, handleSubmit, formState } = useForm<Given>({ defaultValues: { label: '', days: '30' } });
-  const create = handleSubmit(async ({ label, days }) => {
+  const { register, handleSubmit, formState } = useForm<Given>({ defaultValues: { label: '', days: '30', from: '' } });
+  const create = handleSubmit(async ({ label, days, from }) => {
+    const opensAt = from === '' ? null : instantIn(from, timeZone);
     const expiresAt = days === '' ? null : new Date(Date.now() + Number(days) * DAY_MS).toISOString();
     const response = await fetch(`/api/v1/lots/${lotId}/links`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ label, expiresAt }),
+      body: JSON.stringify({ label, expiresAt, opensAt }),
     }).catch(() => null);
     const answer = await response?.json().catch(() => null);
     if (!response?.ok) {
@@ -92,6 +98,10 @@ export function Links({
             <option value="30">30 days</option>
             <option value="">no expiry</option>
           </select>
+          <label className="col-span-2 grid gap-1 text-sm">
+            Opens, by the sale’s clock (nothing: at once)
+            <input type="datetime-local" className="field" {...register('from')} />
+          </label>
           <button type="submit" className="btn col-span-2" disabled={formState.isSubmitting}>
             Make link
           </button>
@@ -107,12 +117,14 @@ export function Links({
                   ? l.expiresAt
                     ? `open until ${dayText(l.expiresAt)}`
                     : 'open, no expiry'
-                  : l.standing}
+                  : l.standing === 'held back'
+                    ? `held back until ${momentText(l.opensAt!, timeZone)}`
+                    : l.standing}
                 {l.opened > 0 &&
                   `, opened ${plural(l.opened, 'time')}, last on ${dayText(l.openedLast ?? l.createdAt)}`}
               </span>
             </span>
-            {mayPublish && l.standing === 'open' && (
+            {mayPublish && (l.standing === 'open' || l.standing === 'held back') && (
               <button type="button" className="btn btn-small" onClick={() => withdraw(l.id)}>
                 Withdraw
               </button>

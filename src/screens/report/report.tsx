@@ -185,6 +185,7 @@ export function Report({ revisions, links, published, salePage, lendings = null,
           links={links}
           mayPublish={roleMay(facts.role, 'publish')}
           sealed={revisions.some((r) => r.sealedAt)}
+          timeZone={facts.sale.timeZone ?? 'UTC'}
         />
         <div className="grid gap-1">
           <h2 className="text-lg font-bold">Revisions</h2>

@@ -1,5 +1,4 @@
-import { PUBLIC_SORTS, type PublicAsked, type PublicLot, type Trait } from '@/core/yard/traits';
-import type { PublicSale } from '@/data/published';
+import { PUBLIC_SORTS, type PublicAsked, type PublicLot, type PublicSaleFacts, type Trait } from '@/core/yard/traits';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
@@ -33,7 +32,7 @@ export function SalePage({
   count,
   next,
 }: {
-  sale: PublicSale;
+  sale: PublicSaleFacts;
   base: string;
   asked: PublicAsked;
   lots: readonly PublicLot[];

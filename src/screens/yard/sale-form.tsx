@@ -4,12 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { clockIn, dayIn } from '@/core/time/day';
+import { instantIn } from '@/core/time/instant-in';
 import { type Sale, type SaleBeginning, type SaleFacts, saleFault } from '@/core/yard/sale-facts';
 import { askServer } from '@/ui/ask-server';
 import { Modal } from '@/ui/parts/modal';
 import { FilmUnitOptions, WordsOptions } from '@/ui/parts/speech-options';
 import { timeZones } from '@/ui/time-zones';
-import { instantIn } from './instant-in';
 import { yardAddress } from './yard-address';
 
 /** A sale's facts as the form's fields hold them. */

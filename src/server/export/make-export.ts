@@ -15,10 +15,12 @@ import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
 import type { ExportWhat } from '@/data/tables/farvin';
+import { blursOf } from '@/report/blurs';
 import { jobSheets } from '@/report/job-sheets';
 import { dayText } from '@/words/dates';
 import { PLAIN_WORDING } from '@/words/vocabulary';
 import { getPhoto, photoStore, pictureKey } from '../photo-store';
+import { blurredCopy } from '../workshop/blur';
 import { registerFonts } from './fonts';
 import { JobSheetsPdf } from './job-sheets-pdf';
 import { ReportPdf } from './report-pdf';
@@ -34,6 +36,7 @@ const PICTURE_EXTENSION: Readonly<Record<string, string>> = {
 
 /** A print of 155 points at about 300 dots per inch, with room for looking closer. */
 const PRINT_PX = 900;
+const BLURRED_PX = 2048;
 
 /** A print-sized JPEG of each picture as a file of its own, one at a time; a missing or broken picture has none. */
 async function printFiles(
@@ -44,8 +47,13 @@ async function printFiles(
   const files = new Map<string, string>();
   const folder = path.join(dir, 'prints');
   mkdirSync(folder);
+  const blurs = blursOf(bundle);
   for (const [i, { sha256 }] of bundle.photos.entries()) {
-    const bytes = (await getPhoto(sha256, '2048')) ?? (await getPhoto(sha256, 'full'));
+    const boxes = blurs.get(sha256);
+    const full = boxes ? await getPhoto(sha256, 'full') : null;
+    const bytes = boxes
+      ? full && (await blurredCopy({ kept: full, boxes, most: PRINT_PX }))
+      : ((await getPhoto(sha256, '2048')) ?? (await getPhoto(sha256, 'full')));
     const file = path.join(folder, `${sha256}.jpg`);
     if (bytes) {
       const made = await sharp(bytes)
@@ -98,9 +106,18 @@ async function labelPages(file: string, language: string): Promise<void> {
 }
 
 /** Adds pictures one after the other as they are written, so that one at a time is in memory. */
-async function addPictures(zip: ZipFile, bundle: Bundle, tell: (done: number) => Promise<void>): Promise<void> {
+async function addPictures(
+  zip: ZipFile,
+  bundle: Bundle,
+  tell: (done: number) => Promise<void>,
+  blurs: ReturnType<typeof blursOf> = new Map(),
+): Promise<void> {
   for (const [i, { sha256, type }] of bundle.photos.entries()) {
-    const stream = await photoStore().stream(pictureKey(sha256, 'full'));
+    const boxes = blurs.get(sha256);
+    const full = boxes ? await getPhoto(sha256, 'full') : null;
+    if (full && boxes)
+      zip.addBuffer(await blurredCopy({ kept: full, boxes, most: BLURRED_PX }), `blurred/${sha256}.webp`);
+    const stream = boxes ? null : await photoStore().stream(pictureKey(sha256, 'full'));
     if (stream) {
       zip.addReadStream(stream, `photos/${sha256}.${PICTURE_EXTENSION[type] ?? 'bin'}`, { compress: false });
       await finished(stream, { writable: false });
@@ -131,6 +148,7 @@ const README = (title: string, sealed: boolean) =>
     'bundle.json      all records, openly (docs/formats/bundle.md)',
     'readings.csv     coating-thickness readings (docs/formats/readings.md)',
     'photos/          the pictures, named by their SHA-256',
+    'blurred/         pictures with faces or plates of others made unreadable; their originals are not published',
     '',
   ].join('\n');
 
@@ -158,7 +176,7 @@ async function makeReportZip(
     text('bundle.json', JSON.stringify(bundle, null, 1));
     text('readings.csv', readingsCsv(readings));
     zip.addReadStream(createReadStream(pdf), 'report.pdf');
-    await addPictures(zip, bundle, (done) => progress(bundle.photos.length + 1 + done, total));
+    await addPictures(zip, bundle, (done) => progress(bundle.photos.length + 1 + done, total), blursOf(bundle));
     await progress(total, total);
   });
 }

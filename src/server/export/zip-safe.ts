@@ -25,7 +25,8 @@ export class ZipRefused extends Error {
 
 const PHOTO = /^photos\/([0-9a-f]{64})\.(jpg|png|webp)$/;
 /** Files of our ZIPs: the one asked for is taken, the others are passed over, never written. */
-const OTHERS = /^(README\.txt|readings\.csv|report\.pdf|report\.farvin-report\.json|bundle\.json|photos\/)$/;
+const OTHERS =
+  /^(README\.txt|readings\.csv|report\.pdf|report\.farvin-report\.json|bundle\.json|photos\/|blurred\/[0-9a-f]{64}\.webp)$/;
 
 const opened = (file: string): Promise<ZipFile> =>
   new Promise((resolve, reject) => {

@@ -1,3 +1,4 @@
+import { blurredCopy } from './blur';
 import { largeCopy, middleCopy, readPicture, smallCopy } from './pictures';
 import { readPlate } from './read-plate';
 import { reportToSeal } from './report-to-seal';
@@ -9,6 +10,7 @@ export const WORK = {
   smallCopy,
   middleCopy,
   largeCopy,
+  blurredCopy,
   reportToSeal,
   readPlate,
   weighLot,

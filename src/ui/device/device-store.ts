@@ -36,6 +36,8 @@ export interface PhotoRow {
   finding: string | null;
   /** The seam it shows; rows from before seams had pictures lack it. */
   seam?: string | null;
+  /** The standard view it was taken as; rows from before these were asked for lack it. */
+  view?: string | null;
   /** Share of it that the server has, 0 to 1. */
   share: number;
   /** Why the server refused it for good; empty while it waits. */

@@ -24,6 +24,7 @@ export interface PhotoAbout {
   readonly zone?: string | null;
   readonly finding?: string | null;
   readonly seam?: string | null;
+  readonly view?: string | null;
 }
 
 const RETRY_MS = [2000, 4000, 8000, 15000, 30000] as const;
@@ -32,7 +33,7 @@ const shown = ({ bytes, ...row }: PhotoRow): PhotoOnItsWay => ({ ...row, size: b
 
 /** The record of a picture that has arrived; its ids are the row's, so that entering it twice is once. */
 export function changeOfPhoto(
-  row: Pick<PhotoRow, 'id' | 'name' | 'zone' | 'finding' | 'seam'>,
+  row: Pick<PhotoRow, 'id' | 'name' | 'zone' | 'finding' | 'seam' | 'view'>,
   photo: StoredPhoto,
 ): CheckedChange {
   const { sha256, type, bytes, widthPx, heightPx, takenAt } = photo;
@@ -55,6 +56,8 @@ export function changeOfPhoto(
       finding: row.finding,
       range: null,
       seam: row.seam ?? null,
+      view: row.view ?? null,
+      blur: [],
       seamRefused: null,
       caption: '',
       drawn: false,
@@ -107,7 +110,7 @@ class PhotoQueue {
   async add(
     inspection: string,
     files: readonly File[],
-    { zone = null, finding = null, seam = null }: PhotoAbout = {},
+    { zone = null, finding = null, seam = null, view = null }: PhotoAbout = {},
   ): Promise<string[]> {
     const ids: string[] = [];
     const last = await device()
@@ -127,6 +130,7 @@ class PhotoQueue {
         zone,
         finding,
         seam,
+        view,
         share: 0,
         refused: '',
       };

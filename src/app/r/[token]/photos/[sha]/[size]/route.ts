@@ -12,6 +12,8 @@ async function answer(request: Request, context: Context): Promise<Response> {
   const { token, sha, size } = await context.params;
   const must = await strangerMust(request.headers, token);
   if (must) return must;
-  const type = isPhotoSize(size) && /^[0-9a-f]{64}$/.test(sha) ? await linkedPicture(token, sha, size) : null;
-  return type && isPhotoSize(size) ? photoAnswer(request, sha, size, type, 'link') : notFound();
+  const picture = isPhotoSize(size) && /^[0-9a-f]{64}$/.test(sha) ? await linkedPicture(token, sha, size) : null;
+  return picture && isPhotoSize(size)
+    ? photoAnswer(request, sha, size, picture.type, 'link', picture.blur)
+    : notFound();
 }

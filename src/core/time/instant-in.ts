@@ -1,4 +1,4 @@
-import { clockIn, dayIn } from '@/core/time/day';
+import { clockIn, dayIn } from './day';
 
 const MINUTE_MS = 60_000;
 

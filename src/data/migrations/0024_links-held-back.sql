@@ -1,0 +1,1 @@
+ALTER TABLE "share_link" ADD COLUMN "opens_at" timestamp with time zone;
