@@ -22,7 +22,7 @@ const CORE = [
   ['running', 'identity'],
   ['claims'],
   ['csv', 'judge'],
-  ['yard', 'days'],
+  ['yard', 'days', 'listing'],
   ['grade'],
   ['prepare'],
   ['cost'],

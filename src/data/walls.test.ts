@@ -30,6 +30,7 @@ const GUARDED = [
   'photo_file',
   'photo_origin',
   'published_lot',
+  'listing',
   'seal',
   'share_link',
   'export_job',

@@ -1,6 +1,7 @@
 import { BookOpenCheck, ClipboardList, Footprints, Layers, Scale } from 'lucide-react';
 import { Grade } from './grade/grade';
 import { Intake } from './intake/intake';
+import { Listing } from './listing/lazy';
 import type { Place } from './place';
 import { ReportPlace } from './report/report-place';
 import { Walk } from './walk/walk';
@@ -20,5 +21,13 @@ export const PLACES: readonly Place[] = [
     first: 'As it stands',
     tabs: [{ slug: 'work', name: 'Work', Screen: Work }],
   },
-  { slug: 'report', name: 'Report', Icon: BookOpenCheck, Screen: ReportPlace, loads: 'release' },
+  {
+    slug: 'report',
+    name: 'Report',
+    Icon: BookOpenCheck,
+    Screen: ReportPlace,
+    loads: 'release',
+    first: 'Report',
+    tabs: [{ slug: 'listing', name: 'Listing', Screen: Listing }],
+  },
 ];

@@ -48,6 +48,8 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'sale-page-shut': 'shut a sale’s page for bidders',
   'four-eyes-on': 'let reports be sealed only after somebody else’s review',
   'four-eyes-off': 'let reports be sealed without somebody else’s review',
+  'listing-kept': 'kept a listing',
+  'listing-allowed': 'let a listing go out although it contradicts what was found',
   'lot-published': 'put a lot on the sale’s page',
   'lot-unpublished': 'took a lot off the sale’s page',
   'sale-work-planned': 'planned what is spent on a sale’s lots',

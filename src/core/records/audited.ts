@@ -45,6 +45,8 @@ export const AUDITED = [
   'sale-work-planned',
   'sale-page-opened',
   'sale-page-shut',
+  'listing-kept',
+  'listing-allowed',
   'lot-published',
   'four-eyes-on',
   'four-eyes-off',

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { CLAIM_WORDS_SCALE } from '@/core/balance/weigh';
 import { flawById } from '@/core/catalogue/flaws/by-id';
-import { jobCost, ratesOf, workOf } from '@/core/cost/cost';
 import { severity } from '@/core/findings/loss';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
@@ -11,7 +10,8 @@ import { plural } from '@/words/plural';
 import { term, VIEW_WORDS } from '@/words/terms';
 import { zoneWords } from '@/words/zones';
 import type { Block } from '../block';
-import { MATTERS_FOR, type MattersFor, mattersMost, numbersOf } from '../matters';
+import { MATTERS_FOR, type MattersFor, numbersOf } from '../matters';
+import { mattersOf } from '../matters-of';
 import { pictureRow } from '../picture-row';
 import { defineSection, type SectionView, type ToSeal } from '../section';
 import { notSeenPart } from './not-seen';
@@ -37,36 +37,15 @@ const WHY_WORDS: Readonly<Record<MattersFor, string>> = {
   money: 'among what takes most to put right',
 };
 const SPEAK_AGAINST: ReadonlySet<string> = new Set(['contradicted', 'doubtful']);
-const STRUCTURAL_STAGE = 4;
 
-function seal({ judgement, grade, tables }: ToSeal) {
-  const open = recordsOf(judgement.records, 'finding').filter((f) => !f.body.withheld);
-  const { jobs } = workOf(judgement, tables.cost);
-  const rates = ratesOf(judgement, {});
-  const money = new Map<string, number>();
-  for (const j of jobs)
-    for (const s of j.serves) money.set(s, (money.get(s) ?? 0) + jobCost(j, rates).likely / j.serves.length);
-  const points = new Map(grade.repairMovers.map((m) => [m.finding, m.points.keeper]));
-  const ends = new Set(grade.endings.flatMap((e) => e.findings));
-  return {
-    matters: {
-      findings: mattersMost(
-        open.map((f) => ({
-          finding: f.id,
-          points: points.get(f.id) ?? 0,
-          money: money.get(f.id) ?? 0,
-          ends: ends.has(f.id),
-          carries:
-            (flawById(f.body.flaw).stage ?? 0) >= STRUCTURAL_STAGE &&
-            judgement.plan.zones.get(f.body.zone)?.structural === true,
-        })),
-      ).map((m) => ({ finding: m.finding, why: [...m.why] })),
-      against: judgement.claims.all
-        .filter((c) => SPEAK_AGAINST.has(c.word))
-        .map((c) => ({ record: c.record.id, word: c.word })),
-    },
-  };
-}
+const seal = (from: ToSeal) => ({
+  matters: {
+    findings: mattersOf(from).map((m) => ({ finding: m.finding, why: [...m.why] })),
+    against: from.judgement.claims.all
+      .filter((c) => SPEAK_AGAINST.has(c.word))
+      .map((c) => ({ record: c.record.id, word: c.word })),
+  },
+});
 
 function findingsOf({ sealed, findings, records, wording, plan }: View): Block[] {
   const numbered = numbersOf(findings);

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { text } from '@/core/kinds/common';
+import { listingSchema } from '@/core/listing/doc';
+import { mayManage, mayPublish, readsHouse } from '@/data/actor';
+import { db } from '@/data/db';
+import { currentInspection } from '@/data/inspections';
+import { allowListing, keepListing, listingOf } from '@/data/listings';
+import { bodyOf, notFound, route } from '@/server/api';
+import { contradictedIn } from '@/server/listing';
+
+/** A lot's listing as it was kept last; null where none was written. */
+export const GET = route<{ id: string }>(readsHouse, async ({ actor, params }) => {
+  if (!(await currentInspection(db(), actor, params.id))) return notFound();
+  const kept = await listingOf(db(), actor, params.id);
+  return Response.json({ ok: true, listing: kept }, { headers: { 'cache-control': 'no-store' } });
+});
+
+/** Keeps it, held against the newest sealed report. */
+export const PUT = route<{ id: string }>(
+  mayPublish,
+  async ({ actor, request, params }) => {
+    if (!(await currentInspection(db(), actor, params.id))) return notFound();
+    const says = 'A listing has a short text of up to 600 letters and a long one of paragraphs and lists.';
+    const parsed = await bodyOf(request, listingSchema, says, 120_000);
+    if (!parsed.ok) return parsed.response;
+    const contradicted = await contradictedIn(actor, params.id, parsed.data);
+    await keepListing(db(), actor, params.id, { ...parsed.data, contradicted }, new Date());
+    return Response.json({ ok: true, contradicted });
+  },
+  'heavy',
+);
+
+const allowSchema = z.strictObject({ why: text(500).min(3) });
+
+/** A manager lets it go out although it contradicts what was found; the reason stays on record. */
+export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
+  const parsed = await bodyOf(request, allowSchema, 'Say why it goes out all the same.', 2000);
+  if (!parsed.ok) return parsed.response;
+  return (await allowListing(db(), actor, params.id, parsed.data.why)) ? Response.json({ ok: true }) : notFound();
+});

@@ -1,0 +1,28 @@
+import { checkListing, claimRecord, type ListingWords, weighedOf } from '../claims/listing';
+import { splitClaims } from '../claims/split';
+import { type Judgement, judge } from '../judge/judge';
+import { recordsOf } from '../records/reduce';
+
+/** Parts that are what came with the car, or of which nobody knows. */
+const OWN_PARTS: ReadonlySet<string> = new Set(['factory', 'unknown']);
+
+/** The text with what stands in quotation marks left blank: that is somebody else's word, told as such. */
+export const withoutQuotes = (text: string): string => text.replaceAll(/“[^”]*”/g, (q) => ' '.repeat(q.length));
+
+/**
+ * The absolute words and claims of a text against what was found of a judged car: each as if the seller had made it, weighed
+ * beside the car's own records (core/claims). What is quoted is nobody's claim. In the order of the text; the same judgement and text give the same words.
+ */
+export function checkText(text: string, car: Judgement): readonly ListingWords[] {
+  const { plan, records, tables, coverage } = car;
+  const own = withoutQuotes(text);
+  const said = splitClaims(own);
+  const added = said.map(claimRecord);
+  const beside = judge({ plan, records: [...records, ...added], tables }, car);
+  const place = new Map(said.map((s, i) => [`${s.kind} ${s.text}`, added[i]!]));
+  return checkListing(own, (s) => weighedOf(beside.claims, place.get(`${s.kind} ${s.text}`)!), {
+    findings: recordsOf(records, 'finding').length,
+    seen: coverage.whole.seen / Math.max(1, coverage.whole.cells),
+    otherParts: recordsOf(records, 'part').filter((p) => !OWN_PARTS.has(p.body.state)).length,
+  });
+}

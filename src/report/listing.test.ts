@@ -1,0 +1,83 @@
+import { planOf } from '@/core/body/plan';
+import { DEFAULT_TABLES } from '@/core/grade/all-tables';
+import { gradeCar } from '@/core/grade/grade';
+import { judge } from '@/core/judge/judge';
+import { type AnyRecord, kindOf, type RecordKind } from '@/core/kinds';
+import { checkText } from '@/core/listing/check-text';
+import { carBody } from '@/data/test-entries';
+import { PLAIN_WORDING } from '@/words/vocabulary';
+import { textOf, writeListing } from './listing';
+import { mattersOf } from './matters-of';
+
+const plan = planOf('fastback')!;
+const id = (n: number) => `0190f5c0-0000-7000-8000-${String(n).padStart(12, '0')}`;
+let serial = 0;
+const record = (kind: RecordKind, body: object) => {
+  serial += 1;
+  const full = kindOf(kind).schema.parse({ at: '2027-02-10T09:00:00Z', ...body });
+  return { kind, id: id(serial), version: 1, schema: 1, body: full } as unknown as AnyRecord;
+};
+const CAR = record('car', carBody);
+const claim = (text: string, kind = 'original-paint') =>
+  record('claim', { kind, text, source: 'Harald Voss', saidAt: '2027-02-01T09:00:00Z' });
+const written = (records: readonly AnyRecord[]) => {
+  const judgement = judge({ plan, records: [CAR, ...records], tables: DEFAULT_TABLES });
+  const grade = gradeCar(judgement, 2027, DEFAULT_TABLES);
+  const matters = mattersOf({ judgement, grade, tables: DEFAULT_TABLES });
+  const listing = writeListing({ judgement, grade, matters, bandFromSeen: undefined, wording: PLAIN_WORDING });
+  return { ...listing, judgement, text: `${textOf(listing.short)}\n${listing.long.map(textOf).join('\n')}` };
+};
+const cleanAll = () =>
+  [...plan.zones.values()].flatMap((z) =>
+    z.aspects.map((aspect) => record('look', { zone: z.slug, aspect, outcome: 'clean' })),
+  );
+const HOLE = record('finding', { zone: 'rocker.left', flaw: 'perforated' });
+const HIDDEN = record('finding', { zone: 'roof', flaw: 'dent', withheld: 'consignor wishes it' });
+
+it('says what is wrong in the short text and the long', () => {
+  const { short, long } = written([HOLE]);
+  expect(textOf(short)).toMatch(/rusted through, sill, left/i);
+  expect(long.map(textOf).join(' ')).toMatch(/rusted through, sill, left/i);
+  expect(long.flat().some((s) => 'finding' in s.about && s.about.finding === HOLE.id)).toBe(true);
+});
+
+it('names nothing that is withheld', () => {
+  expect(written([HOLE, HIDDEN]).text).not.toMatch(/dent/i);
+});
+
+it('says of an empty record no more than that nobody looked', () => {
+  const { text } = written([]);
+  expect(text).toMatch(/No start is on record/i);
+  expect(text).toMatch(/not at all/);
+  expect(text).not.toMatch(/no rust|working|sound/i);
+});
+
+it('says that no rust was found only where rust was looked for, and how widely', () => {
+  expect(written(cleanAll()).text).toMatch(/No rust was found where it was looked for: 100 %/);
+  expect(written([...cleanAll(), HOLE]).text).not.toMatch(/No rust/);
+  const few = cleanAll().filter((r) => r.kind === 'look' && r.body.zone === 'hood');
+  expect(written(few).text).not.toMatch(/No rust/);
+});
+
+it('tells the seller’s words as the seller’s: what the check finds in its own text is never contradicted', () => {
+  const painted = record('finding', { zone: 'fender.left', flaw: 'overspray' });
+  const filler = record('finding', { zone: 'quarter.left', flaw: 'filler-visible' });
+  for (const records of [
+    [],
+    [HOLE],
+    cleanAll(),
+    [claim('never painted'), painted, filler],
+    [claim('rust free', 'no-rust'), HOLE],
+  ]) {
+    const { text, judgement } = written(records);
+    expect(checkText(text, judgement).filter((w) => w.verdict === 'contradicted')).toEqual([]);
+  }
+});
+
+it('finds words that claim too much when somebody puts them in', () => {
+  const { text, judgement } = written([HOLE]);
+  const words = checkText(`${text} Rust free and mint.`, judgement);
+  expect(words.filter((w) => w.verdict === 'contradicted').map((w) => w.text.toLowerCase())).toEqual(
+    expect.arrayContaining(['mint']),
+  );
+});
