@@ -28,7 +28,7 @@ const all = (
   other: { editor?: number; consignor?: number } = {},
 ) => ({ manager, inspector, viewer, stranger, foreigner, editor: viewer, consignor: viewer, ...other });
 const page =
-  (path: (ids: { lotId: string }) => string): Door['call'] =>
+  (path: (ids: { lotId: string; saleId: string }) => string): Door['call'] =>
   async (api, ids) =>
     (await api.get(path(ids), { maxRedirects: 0 })).status();
 const get =
@@ -42,7 +42,16 @@ const post =
 
 const CHAPTERS = ['paint', 'fit', 'metal', 'bright', 'cabin', 'running', 'papers', 'pictures', 'talk'];
 /** The places of a lot and the chapters of its evidence. */
-const PLACES = ['intake', 'walk', 'evidence', ...CHAPTERS.map((c) => `evidence/${c}`), 'grade', 'report'];
+const PLACES = [
+  'intake',
+  'walk',
+  'evidence',
+  ...CHAPTERS.map((c) => `evidence/${c}`),
+  'grade',
+  'grade/work',
+  'report',
+  'report/listing',
+];
 
 /** Every route that the application has, and what each role gets there. Bodies are wrong on purpose where a right one would change something. */
 const DOORS: readonly Door[] = [
@@ -105,6 +114,76 @@ const DOORS: readonly Door[] = [
     name: 'questions of a lot',
     call: get(({ lotId }) => `/api/v1/lots/${lotId}/questions`),
     expected: all(200, 200, 200, 401),
+  },
+  {
+    name: 'work on a sale, the page',
+    call: page(({ saleId }) => `/yard/work?sale=${saleId}`),
+    expected: all(200, 200, 404, 307, 404, { editor: 200 }),
+  },
+  {
+    name: 'jobs of a lot, weighed',
+    call: get(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/work`),
+    expected: all(200, 200, 403, 401, 404, { editor: 200 }),
+  },
+  {
+    name: 'what is spent on a sale, malformed',
+    call: async (api, { saleId }) => (await api.put(`/api/v1/sales/${saleId}/work`, { data: { budget: -1 } })).status(),
+    expected: all(400, 403, 403, 401, 400),
+  },
+  {
+    name: 'a page for bidders of no sale',
+    call: async (api) => (await api.put(`/api/v1/sales/${NOBODY}/page`)).status(),
+    expected: all(404, 403, 403, 401),
+  },
+  {
+    name: 'publishing what is not sealed',
+    call: async (api, { lotId }) => (await api.put(`/api/v1/lots/${lotId}/published`, { data: {} })).status(),
+    expected: all(409, 403, 403, 401, 404, { editor: 409 }),
+  },
+  {
+    name: 'taking off the page what is not on it',
+    call: async (api, { lotId }) => (await api.delete(`/api/v1/lots/${lotId}/published`)).status(),
+    expected: all(404, 403, 403, 401, 404, { editor: 404 }),
+  },
+  {
+    name: 'listing',
+    call: get(({ lotId }) => `/api/v1/lots/${lotId}/listing`),
+    expected: all(200, 200, 403, 401, 404, { editor: 200 }),
+  },
+  {
+    name: 'listing, malformed',
+    call: async (api, { lotId }) => (await api.put(`/api/v1/lots/${lotId}/listing`, { data: { short: 1 } })).status(),
+    expected: all(400, 403, 403, 401, 404, { editor: 400 }),
+  },
+  {
+    name: 'letting no listing out',
+    call: post(({ lotId }) => `/api/v1/lots/${lotId}/listing`, { why: 'no' }),
+    expected: all(400, 403, 403, 401, 400),
+  },
+  {
+    name: 'pictures of a listing that is not sealed',
+    call: get(({ lotId }) => `/api/v1/lots/${lotId}/listing/pictures.zip`),
+    expected: all(409, 403, 403, 401, 404, { editor: 409 }),
+  },
+  {
+    name: 'catalogue of no such columns',
+    call: get(({ saleId }) => `/api/v1/sales/${saleId}/catalogue.csv?columns=gold`),
+    expected: all(400, 403, 403, 401, 404, { editor: 400 }),
+  },
+  {
+    name: 'a sale’s page of no token',
+    call: page(() => '/s/abcdefghijklmnopqrstuvwx'),
+    expected: all(200, 200, 200, 200, 200),
+  },
+  {
+    name: 'a feed of no token',
+    call: page(() => '/s/abcdefghijklmnopqrstuvwx/feed.json'),
+    expected: all(404, 404, 404, 404),
+  },
+  {
+    name: 'a catalogue of no token',
+    call: page(() => '/s/abcdefghijklmnopqrstuvwx/catalogue.zip'),
+    expected: all(404, 404, 404, 404),
   },
   {
     name: 'an answer to nothing',

@@ -81,3 +81,11 @@ it('finds words that claim too much when somebody puts them in', () => {
     expect.arrayContaining(['mint']),
   );
 });
+
+it('reads the odometer without claiming the distance', () => {
+  const car = record('car', { ...carBody, odometer: { value: 62_180, unit: 'mi' } });
+  const judgement = judge({ plan, records: [car], tables: DEFAULT_TABLES });
+  const said = (text: string) => checkText(text, judgement).map((w) => w.text);
+  expect(said('The odometer shows 62,180 mi (100,069 km).')).toEqual([]);
+  expect(said('62,180 miles from new.').length).toBeGreaterThan(0);
+});

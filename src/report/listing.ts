@@ -3,7 +3,6 @@ import type { Grade } from '@/core/grade/grade';
 import type { Judgement } from '@/core/judge/judge';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
-import { CLAIM_WORD_WORDS } from '@/words/claims';
 import { countedName } from '@/words/flaws';
 import { bandText, gradeFigures } from '@/words/grade';
 import { jobName, offeredText } from '@/words/offers';
@@ -39,16 +38,28 @@ const in_ = (section: string, text: string): ListingSentence => ({ text, about: 
 const SHORT_FAULTS = 2;
 const HELD: ReadonlySet<string> = new Set(['well-supported', 'supported']);
 const FAILED: ReadonlySet<string> = new Set(['contradicted', 'doubtful']);
+const AGAINST_SAYS = {
+  contradicted: 'what was found speaks against it',
+  doubtful: 'what was found makes it doubtful',
+} as const;
 
 function whatSentences({ judgement: { car, records }, wording }: ListingFrom): ListingSentence[] {
   const c = car!;
   const style = STYLE_WORDS[c.style] ? pick(STYLE_WORDS[c.style]!, wording.words) : '';
   const name = [c.year, c.make, c.model].filter(Boolean).join(' ');
-  const rows = whatItIs(c, records, wording).filter(([n]) => n === 'Odometer' || n === 'Runs');
+  const runs = whatItIs(c, records, wording).find(([n]) => n === 'Runs')?.[1] ?? '';
   return [
     in_('summary', `${capital([name, style, c.colour].filter(Boolean).join(', '))}.`),
     in_('summary', `The wheel is on the ${c.steering}.`),
-    ...rows.map(([n, value]) => in_('summary', `${n === 'Runs' ? capital(value) : `The odometer ${value}`}.`)),
+    ...(c.odometer
+      ? [
+          in_(
+            'claims',
+            `The odometer shows ${c.odometer.value.toLocaleString('en-GB')} ${c.odometer.unit}; what its readings bear out stands in the report.`,
+          ),
+        ]
+      : []),
+    in_('summary', `${capital(runs)}.`),
   ];
 }
 
@@ -95,7 +106,7 @@ function faultSentences({ judgement, matters, wording }: ListingFrom, most: numb
 
 function claimSentences({ judgement: { claims } }: ListingFrom): ListingSentence[] {
   return claims.all.flatMap((c) => {
-    const { text } = c.record.body;
+    const text = c.record.body.text.trim().replace(/[.!]+$/, '');
     if (HELD.has(c.word))
       return [
         in_(
@@ -103,7 +114,8 @@ function claimSentences({ judgement: { claims } }: ListingFrom): ListingSentence
           `The seller says “${text}”: what was found supports it${c.narrow ? ' as far as was looked' : ''}.`,
         ),
       ];
-    if (FAILED.has(c.word)) return [in_('claims', `The seller says “${text}”: ${CLAIM_WORD_WORDS[c.word]}.`)];
+    if (FAILED.has(c.word))
+      return [in_('claims', `The seller says “${text}”: ${AGAINST_SAYS[c.word as keyof typeof AGAINST_SAYS]}.`)];
     return [];
   });
 }

@@ -5,7 +5,9 @@ import type { MissingKind } from './models';
  * House starting values; what is not named lies in the middle.
  */
 const ASKED: Readonly<Partial<Record<MissingKind, number>>> = {
-  'no-photos': 100,
+  'no-car': 100,
+  'no-visit': 99,
+  'no-photos': 98,
   'view-unseen': 92,
   'no-chassis-number': 88,
   'finding-without-photo': 80,

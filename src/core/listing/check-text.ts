@@ -6,8 +6,13 @@ import { recordsOf } from '../records/reduce';
 /** Parts that are what came with the car, or of which nobody knows. */
 const OWN_PARTS: ReadonlySet<string> = new Set(['factory', 'unknown']);
 
+/** What an odometer shows is read off it: no claim of how far the car went. */
+const READ =
+  /\bodometer\s*(?:shows|reads|stands at|:)?\s*[\d.,]+\s*(?:mi|miles|km|kilomet(?:er|re)s)\b(?:\s*\([^)]*\))?/gi;
+const blank = (t: string) => ' '.repeat(t.length);
+
 /** The text with what stands in quotation marks left blank: that is somebody else's word, told as such. */
-export const withoutQuotes = (text: string): string => text.replaceAll(/“[^”]*”/g, (q) => ' '.repeat(q.length));
+export const withoutQuotes = (text: string): string => text.replaceAll(/“[^”]*”/g, blank);
 
 /**
  * The absolute words and claims of a text against what was found of a judged car: each as if the seller had made it, weighed
@@ -15,7 +20,7 @@ export const withoutQuotes = (text: string): string => text.replaceAll(/“[^”
  */
 export function checkText(text: string, car: Judgement): readonly ListingWords[] {
   const { plan, records, tables, coverage } = car;
-  const own = withoutQuotes(text);
+  const own = withoutQuotes(text).replaceAll(READ, blank);
   const said = splitClaims(own);
   const added = said.map(claimRecord);
   const beside = judge({ plan, records: [...records, ...added], tables }, car);

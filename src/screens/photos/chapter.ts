@@ -15,7 +15,7 @@ export const pictures: Chapter = {
   Preview: PicturesPreview,
   says: ({ records }) => {
     const photos = recordsOf(records, 'photo');
-    const loose = photos.filter((p) => p.body.zone === null).length;
+    const loose = photos.filter((p) => p.body.zone === null && p.body.view === null).length;
     return {
       holds: photos.length > 0 ? plural(photos.length, 'picture') : 'no picture',
       loudest: loose > 0 ? `${loose} without a place` : undefined,

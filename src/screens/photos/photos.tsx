@@ -36,8 +36,9 @@ export function Photos() {
     () => new Map(proposeZones(state.records.values(), used).map((p) => [p.photo, p])),
     [state.records, used],
   );
-  const unplaced = photos.filter((p) => p.body.zone === null);
-  const listed = only ? unplaced : [...unplaced, ...photos.filter((p) => p.body.zone !== null)];
+  // The whole car from a side is at its place.
+  const unplaced = photos.filter((p) => p.body.zone === null && p.body.view === null);
+  const listed = only ? unplaced : [...unplaced, ...photos.filter((p) => !unplaced.includes(p))];
   const place = (of: readonly Photo[], zone: (p: Photo) => string | null | undefined) => {
     const moved = of.flatMap((p) => {
       const to = zone(p);
