@@ -26,7 +26,7 @@ const CORE = [
   ['grade'],
   ['prepare'],
   ['cost'],
-  ['population', 'calibration'],
+  ['population', 'calibration', 'agreement'],
   ['practice'],
 ];
 

@@ -44,6 +44,7 @@ const CHAPTERS = ['paint', 'fit', 'metal', 'bright', 'cabin', 'running', 'papers
 /** The places of a lot and the chapters of its evidence. */
 const PLACES = [
   'intake',
+  'intake/order',
   'walk',
   'evidence',
   ...CHAPTERS.map((c) => `evidence/${c}`),

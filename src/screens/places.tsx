@@ -2,6 +2,7 @@ import { BookOpenCheck, ClipboardList, Footprints, Layers, Scale } from 'lucide-
 import { Grade } from './grade/grade';
 import { Intake } from './intake/intake';
 import { Listing } from './listing/lazy';
+import { Order } from './order/order';
 import type { Place } from './place';
 import { ReportPlace } from './report/report-place';
 import { Walk } from './walk/walk';
@@ -9,7 +10,15 @@ import { Work } from './work/work';
 
 /** The five places of a lot, never more: the bar fits a phone and a thumb. What there is to tell goes into chapters. */
 export const PLACES: readonly Place[] = [
-  { slug: 'intake', name: 'Intake', Icon: ClipboardList, Screen: Intake, loads: 'standing' },
+  {
+    slug: 'intake',
+    name: 'Intake',
+    Icon: ClipboardList,
+    Screen: Intake,
+    loads: 'standing',
+    first: 'Car and visits',
+    tabs: [{ slug: 'order', name: 'Order of the visit', Screen: Order }],
+  },
   { slug: 'walk', name: 'Walk', Icon: Footprints, Screen: Walk },
   // Its summary and its chapters (chapters.ts) are framed by lot-place.tsx.
   { slug: 'evidence', name: 'Evidence', Icon: Layers, Screen: () => null },
