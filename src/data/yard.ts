@@ -38,6 +38,8 @@ const ROW = {
   changeCount: inspection.changeCount,
   summary: inspection.summary,
   summaryCount: inspection.summaryCount,
+  /** Questions of bidders that wait. */
+  questions: sql<number>`(select count(*)::int from question q where q.lot_id = "lot"."id" and q.answered_at is null)`,
 };
 const NEWEST = and(eq(inspection.lotId, lot.id), eq(inspection.revision, lot.revision));
 

@@ -3,6 +3,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { db } from '@/data/db';
 import { ask, type Question, questionsTold } from '@/data/questions';
 import { sealedRecords } from '@/report/read-snapshot';
+import { houseMemory } from './house-memory';
 import { sendMail } from './mail';
 import { linkNamed, type OpenReport, openReport } from './public-report';
 import { addressOf, takeOfAll } from './rate-limit';
@@ -46,6 +47,8 @@ export async function takeQuestion(
   const about = shownAbout(report, parsed.data.about);
   const of = { lotId: link.lotId, revision: report.snapshot.revision };
   const kept = await ask(db(), { orgId: link.orgId }, of, { ...parsed.data, about }, new Date());
+  // The Yard says at once that somebody waits.
+  if (kept) houseMemory().drop(link.orgId);
   return kept ? { ok: true } : { ok: false, why: 'too-many' };
 }
 

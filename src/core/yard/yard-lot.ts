@@ -28,6 +28,8 @@ export interface YardLot extends Pick<LotFacts, 'number' | 'reportDueOn' | 'stat
   readonly inspectionId: string;
   readonly revision: number;
   readonly summary: LotSummary;
+  /** Questions of bidders that wait. */
+  readonly questions: number;
 }
 
 /** The same as it was kept last. */

@@ -1,6 +1,8 @@
 import type { RecordChange } from '@/core/records/record-change';
+import { recordsOf } from '@/core/records/reduce';
 import type { KeyStanding } from '@/core/seal/known-keys';
 import type { ThicknessUnit } from '@/core/units/thickness';
+import { sealedRecords } from '@/report/read-snapshot';
 import type { Snapshot } from '@/report/snapshot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
@@ -8,11 +10,10 @@ import { PictureViewer } from '@/ui/report/picture-viewer';
 import { ReportView } from '@/ui/report/report-view';
 import { bytesText } from '@/words/bytes';
 import { dayText } from '@/words/dates';
-import { plural } from '@/words/plural';
-import { recordChangeText } from '@/words/record';
 import type { Wording } from '@/words/vocabulary';
 import { Ask, type ToldQuestion } from './ask';
 import { askAbout } from './ask-about';
+import { Changes } from './changes';
 import { KeyStatement } from './key-statement';
 import { VerifyPanel } from './verify-panel';
 
@@ -85,7 +86,14 @@ export function PublicReport({
           </p>
         )}
         {snapshot.corrects && changes && (
-          <Changes corrects={snapshot.corrects} changes={changes} base={base} wording={wording} unit={unit} />
+          <Changes
+            corrects={snapshot.corrects}
+            changes={changes}
+            car={recordsOf(sealedRecords(snapshot.bundle).records, 'car')[0]?.body ?? null}
+            base={base}
+            wording={wording}
+            unit={unit}
+          />
         )}
         <PictureViewer />
         <ReportView
@@ -151,53 +159,5 @@ export function PublicReport({
         </section>
       </main>
     </>
-  );
-}
-
-/** Lines of change shown before the rest is folded away. */
-const CHANGES_SHOWN = 12;
-
-/** What a revision changed, above the report: each record as it was and as it is. */
-function Changes({
-  corrects,
-  changes,
-  base,
-  wording,
-  unit,
-}: {
-  corrects: NonNullable<Snapshot['corrects']>;
-  changes: readonly RecordChange[];
-  base: string;
-  wording: Wording;
-  unit: ThicknessUnit;
-}) {
-  const lines = changes.map((c) => recordChangeText(c, wording, unit));
-  const item = (text: string, i: number) => (
-    <li key={i} className="first-letter:uppercase">
-      {text}
-    </li>
-  );
-  return (
-    <section className="mx-auto grid max-w-4xl gap-2 px-4 pt-6" aria-label="What changed">
-      <div className="sheet grid gap-2 p-4">
-        <h2 className="text-xl font-bold">What changed since revision {corrects.revision}</h2>
-        <p>
-          <strong>Why:</strong> {corrects.reason}
-        </p>
-        {lines.length === 0 && <p className="text-sm">No entry differs.</p>}
-        <ul className="grid list-disc gap-1 pl-5 text-sm">{lines.slice(0, CHANGES_SHOWN).map(item)}</ul>
-        {lines.length > CHANGES_SHOWN && (
-          <details className="text-sm">
-            <summary className="min-h-9 content-center font-semibold">
-              {plural(lines.length - CHANGES_SHOWN, 'more change')}
-            </summary>
-            <ul className="grid list-disc gap-1 pl-5">{lines.slice(CHANGES_SHOWN).map(item)}</ul>
-          </details>
-        )}
-        <a className="text-sm underline" href={`${base}?revision=${corrects.revision}`}>
-          Open revision {corrects.revision} as it was sealed
-        </a>
-      </div>
-    </section>
   );
 }

@@ -1,31 +1,18 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { z } from 'zod';
 import { planOfCar } from '@/core/body/plan';
 import { numberedFindings } from '@/report/numbered';
 import { useWording } from '@/ui/preferences';
 import { useCar, useLot, useStored } from '@/ui/records/inspection';
+import { type LotQuestion, questionSchema, useQuestions } from '@/ui/records/use-questions';
 import { dayText } from '@/words/dates';
 import { plural } from '@/words/plural';
 import { aboutText } from '@/words/questions';
 
-const questionSchema = z.object({
-  id: z.string(),
-  askedAt: z.string(),
-  asker: z.string(),
-  mail: z.string(),
-  finding: z.string().nullable(),
-  zone: z.string().nullable(),
-  filmS: z.number().nullable(),
-  text: z.string(),
-  answer: z.string().nullable(),
-  answeredBy: z.string().nullable(),
-  toAll: z.boolean(),
-});
-type Question = z.infer<typeof questionSchema>;
-const listSchema = z.object({ questions: z.array(questionSchema) });
+type Question = LotQuestion;
 
 const MAIL_SAYS: Readonly<Record<string, string>> = {
   sent: 'Answered, and sent by mail.',
@@ -38,21 +25,7 @@ export function Questions() {
   const { facts } = useLot();
   const { car } = useCar();
   const wording = useWording(car?.steering);
-  const [list, setList] = useState<readonly Question[]>([]);
-  const lotId = facts.lot.id;
-  useEffect(() => {
-    let here = true;
-    void fetch(`/api/v1/lots/${lotId}/questions`)
-      .then((r) => (r.ok ? r.json() : null))
-      .then((read) => {
-        const parsed = listSchema.safeParse(read);
-        if (here && parsed.success) setList(parsed.data.questions);
-      })
-      .catch(() => {});
-    return () => {
-      here = false;
-    };
-  }, [lotId]);
+  const [list, kept] = useQuestions(facts.lot.id);
   const records = useStored((s) => s.records);
   if (list.length === 0) return null;
   const plan = planOfCar(car);
@@ -60,7 +33,6 @@ export function Questions() {
     plan ? numberedFindings([...records.values()], plan).map((f) => [f.record.id, f.number]) : [],
   );
   const open = list.filter((q) => q.answer === null).length;
-  const kept = (q: Question) => setList((all) => all.map((x) => (x.id === q.id ? q : x)));
   return (
     <section aria-label="Questions" className="grid gap-2">
       <h2 className="text-lg font-bold">

@@ -10,6 +10,7 @@ const lot = (extra: Partial<YardLot> = {}, summary: Partial<YardLot['summary']> 
   title: 'Ormelle Vireo sports, 1968',
   reportDueOn: '2027-02-12',
   keeper: '',
+  questions: 0,
   withdrawn: false,
   inspectionId: 'i1',
   revision: 1,

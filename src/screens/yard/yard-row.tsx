@@ -47,6 +47,11 @@ export function YardRow({ lot, today }: { lot: YardLot; today: string }) {
           <span className="block text-sm sm:hidden">
             {Math.round(s.seen * 100)} % seen{s.grade && s.records > 0 && `, grade ${gradeFigures(s.grade)}`}
           </span>
+          {lot.questions > 0 && (
+            <span className="block text-sm font-semibold">
+              {plural(lot.questions, 'question waits', 'questions wait')}
+            </span>
+          )}
           {s.gates.includes('structural-loss') && (
             <span className="text-sm font-semibold text-pin">Structural loss: tell the manager</span>
           )}

@@ -26,6 +26,8 @@ export interface PlanPin {
   readonly severity: number;
   /** The number under which a report lists it. */
   readonly number?: number;
+  /** Where it is read on: it is drawn as a number to be touched then. */
+  readonly href?: string;
   /** Twice the size, for a plan drawn small. */
   readonly large?: boolean;
 }

@@ -16,7 +16,7 @@ export function PlanBlock({ block: b, plan, wording }: { block: BlockOf<'plan'>;
         plan={plan}
         view={b.view}
         looks={looks}
-        pins={b.pins}
+        pins={b.pins.map((p) => ({ ...p, href: `#finding-${p.number}` }))}
         named={b.view !== 'outside'}
         nameOf={(z) => zoneName(z, wording)}
         title={b.title}

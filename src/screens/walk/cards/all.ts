@@ -10,6 +10,7 @@ import { next } from './next';
 import { numbers } from './numbers';
 import { photos } from './photos';
 import { pieces } from './pieces';
+import { questions } from './questions';
 import { seams } from './seams';
 import { spot } from './spot';
 import { tire } from './tire';
@@ -28,6 +29,7 @@ export const ZONE_CARDS = {
   numbers,
   photos,
   pieces,
+  questions,
   seams,
   spot,
   tire,

@@ -27,24 +27,49 @@ export function Pins({ plan, view, pins }: PlanDrawingProps) {
             pointerEvents="none"
           />
         )}
-        <PinMark family={pin.family} severity={pin.severity} x={x} y={y} size={pin.large ? 190 : 96} />
-        {pin.number !== undefined && (
-          <text
-            x={x + 62}
-            y={y + 30}
-            fontSize="84"
-            fontWeight="700"
-            fontFamily="var(--font-mono)"
-            fill="var(--ink)"
-            stroke="var(--paper)"
-            strokeWidth="22"
-            paintOrder="stroke"
-            aria-hidden="true"
-          >
-            {pin.number}
-          </text>
+        {pin.href ? (
+          <Badge x={x} y={y} number={pin.number ?? 0} href={pin.href} />
+        ) : (
+          <>
+            <PinMark family={pin.family} severity={pin.severity} x={x} y={y} size={pin.large ? 190 : 96} />
+            {pin.number !== undefined && (
+              <text
+                x={x + 62}
+                y={y + 30}
+                fontSize="84"
+                fontWeight="700"
+                fontFamily="var(--font-mono)"
+                fill="var(--ink)"
+                stroke="var(--paper)"
+                strokeWidth="22"
+                paintOrder="stroke"
+                aria-hidden="true"
+              >
+                {pin.number}
+              </text>
+            )}
+          </>
         )}
       </g>
     );
   });
 }
+
+/** A numbered place that is touched to read on; on a narrow screen it stays as large as a thumb and a reader need. */
+const Badge = ({ x, y, number, href }: { x: number; y: number; number: number; href: string }) => (
+  <a href={href} aria-label={`Finding ${number}`} className="plan-badge">
+    <circle cx={x} cy={y} fill="var(--card)" stroke="var(--pin)" />
+    <text
+      x={x}
+      y={y}
+      textAnchor="middle"
+      dominantBaseline="central"
+      fontWeight="700"
+      fontFamily="var(--font-mono)"
+      fill="var(--ink)"
+      aria-hidden="true"
+    >
+      {number}
+    </text>
+  </a>
+);
