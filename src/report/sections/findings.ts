@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Plan } from '@/core/body/plan';
 import { VIEWS, type Zone } from '@/core/body/zone';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { severity } from '@/core/findings/loss';
@@ -60,6 +61,39 @@ function withheldOf(records: Parameters<typeof recordsOf>[0]) {
   return [...counts].map(([reason, count]) => ({ reason, count }));
 }
 
+/** Pieces that the car has on both sides, where they differ: what was found on the left, and on the right. */
+function leftAndRight(all: readonly NumberedFinding[], plan: Plan, wording: Wording): Block[] {
+  const at = (zone: string) =>
+    all
+      .filter((f) => f.record.body.zone === zone)
+      .map((f) => `${f.number} ${countedName(f.record.body, wording.words)}`)
+      .join('; ');
+  const rows = [...plan.zones.values()].flatMap((z) => {
+    if (!z.twin || !/\.left(?:\.|$)/.test(z.slug)) return [];
+    const [left, right] = [at(z.slug), at(z.twin)];
+    // The piece without its side.
+    const piece = zoneName(z.slug, wording).split(', ').slice(0, -1).join(', ') || zoneName(z.slug, wording);
+    return left === '' && right === '' ? [] : [[{ text: piece }, { text: left || '–' }, { text: right || '–' }]];
+  });
+  return rows.length === 0
+    ? []
+    : [
+        {
+          kind: 'folded',
+          title: 'Left against right',
+          shut: true,
+          blocks: [
+            {
+              kind: 'table',
+              label: 'What was found on the left and on the right',
+              columns: [{ name: 'Piece' }, { name: 'Left', wide: true }, { name: 'Right', wide: true }],
+              rows,
+            },
+          ],
+        },
+      ];
+}
+
 /** Every finding with its place, extent, evidence and pictures; what is left out is counted by its reason. */
 export const findings = defineSection({
   title: 'Findings',
@@ -105,6 +139,7 @@ export const findings = defineSection({
             }),
           },
     ];
+    blocks.push(...leftAndRight(all, plan, wording));
     if (n > 0)
       blocks.push({
         kind: 'box',

@@ -58,3 +58,12 @@ it('publishes no work that serves only what is withheld, and names no withheld f
   const { done } = published(bundle as unknown as Bundle, true).records;
   expect(done!.map((d) => [d.id, d.body.serves])).toEqual([[id(8), [PEELING.id]]]);
 });
+
+it('lays what was found on the left beside what was found on the right', () => {
+  const left = record('finding', 12, { zone: 'fender.left', flaw: 'dent' });
+  const { blocks } = shownOf(findings, [CAR, left, PEELING]);
+  const folded = blocks.find((b) => b.kind === 'folded');
+  expect(JSON.stringify(folded)).toMatch(/Front wing.*dent.*–/);
+  expect(JSON.stringify(folded)).not.toMatch(/bonnet/i);
+  expect(shownOf(findings, [CAR, PEELING]).blocks.some((b) => b.kind === 'folded')).toBe(false);
+});

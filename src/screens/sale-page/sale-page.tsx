@@ -50,6 +50,9 @@ export function SalePage({
         <div className="mx-auto flex max-w-6xl items-center gap-3 px-4 py-2">
           <FarvinMark size={24} />
           <span className="flex-1 text-sm">Inspection reports</span>
+          <a className="btn btn-small" href={`${base}/compare`}>
+            Side by side
+          </a>
           <a className="btn btn-small" href={`${base}/catalogue.zip`} download>
             Catalogue, ZIP
           </a>
