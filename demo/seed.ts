@@ -1,6 +1,8 @@
 import { addDays, format } from 'date-fns';
 import { count } from 'drizzle-orm';
 import type { WorkPlan } from '../src/core/cost/work-plan';
+import { lotsToRoute } from '../src/core/days/lots-to-route';
+import { routeOf } from '../src/core/days/route';
 import type { Role } from '../src/core/people/roles';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
@@ -10,6 +12,7 @@ import { changeLot, giveLot } from '../src/data/lot-change';
 import { addLot } from '../src/data/lots';
 import { lendLot } from '../src/data/people';
 import { setSalePage } from '../src/data/published';
+import { keepDaysPlan, lotsToVisit } from '../src/data/sale-days';
 import { keepWorkPlan } from '../src/data/sale-work';
 import { organisation } from '../src/data/tables/farvin';
 import { yardPage } from '../src/data/yard';
@@ -122,6 +125,18 @@ async function photos(
   await send(db, actor, inspectionId, visit.changes.slice(from), visit.startedAt);
 }
 
+/** The sale's nine days in an unheated depot with one pit: visits of what is not sealed yet, as the office told them. */
+async function planDays(db: Db, actor: Actor, saleId: string, from: string): Promise<void> {
+  const frame = { from, days: 9, opens: 8 * 60 + 30, closes: 16 * 60, school: 'survey' as const };
+  const inspectors = ['Ilse Brandvik', 'Tomas Orrell'];
+  const lots = lotsToRoute(await lotsToVisit(db, actor, saleId), frame.school, from);
+  const { visits } = routeOf({ lots, inspectors, days: frame.days, from: frame.opens, to: frame.closes });
+  const told = [...visits]
+    .sort((a, b) => a.day - b.day || a.from - b.from)
+    .map((v) => ({ lot: v.lot, inspector: inspectors.indexOf(v.inspector), day: v.day }));
+  await keepDaysPlan(db, actor, saleId, { ...frame, inspectors, visits: told });
+}
+
 async function inspect(
   db: Db,
   actor: Actor,
@@ -180,6 +195,7 @@ async function seed(db: Db, today: Date): Promise<string> {
     if (lot.sealed) await publishDemo(db, petra, { lot, ids, today, send: sendVisit(db, ilse) });
     if (lot.number === SHARED) await shareDemo(db, petra, ids);
   }
+  await planDays(db, petra, saleId, day(0));
   // As the server does a moment after the last entry.
   await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));
   return orgId;

@@ -122,6 +122,16 @@ const DOORS: readonly Door[] = [
     expected: all(200, 200, 404, 307, 404, { editor: 200 }),
   },
   {
+    name: 'days of a sale, the page',
+    call: page(({ saleId }) => `/yard/days?sale=${saleId}`),
+    expected: all(200, 200, 404, 307, 404, { editor: 200 }),
+  },
+  {
+    name: 'days of a sale, malformed',
+    call: async (api, { saleId }) => (await api.put(`/api/v1/sales/${saleId}/days`, { data: { days: 0 } })).status(),
+    expected: all(400, 403, 403, 401, 400),
+  },
+  {
     name: 'jobs of a lot, weighed',
     call: get(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/work`),
     expected: all(200, 200, 403, 401, 404, { editor: 200 }),

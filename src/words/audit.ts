@@ -52,6 +52,7 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'listing-allowed': 'let a listing go out although it contradicts what was found',
   'lot-published': 'put a lot on the sale’s page',
   'lot-unpublished': 'took a lot off the sale’s page',
+  'sale-days-planned': 'planned who visits which lots when',
   'sale-work-planned': 'planned what is spent on a sale’s lots',
   'sale-closed': 'closed a sale',
   'sale-reopened': 'opened a sale again',

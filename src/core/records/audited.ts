@@ -43,6 +43,7 @@ export const AUDITED = [
   'sale-added',
   'sale-changed',
   'sale-work-planned',
+  'sale-days-planned',
   'sale-page-opened',
   'sale-page-shut',
   'listing-kept',

@@ -18,6 +18,7 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core';
 import type { WorkPlan } from '@/core/cost/work-plan';
+import type { DaysPlan } from '@/core/days/days-plan';
 import { ROLES, type Role } from '@/core/people/roles';
 import { SALE_STATES, type SaleFacts, type SaleState } from '@/core/yard/sale-facts';
 import { user } from './auth';
@@ -161,6 +162,8 @@ export const sale = pgTable(
     state: text('state').$type<SaleState>().notNull().default('open'),
     /** What the house would spend on its lots together before it opens, and the shops that work for it. */
     workPlan: jsonb('work_plan').$type<WorkPlan>(),
+    /** Who visits which lots on which days, as people were told. */
+    daysPlan: jsonb('days_plan').$type<DaysPlan>(),
     /** Under which address bidders see what of it is published; null: it has no such page. */
     pageToken: text('page_token').unique(),
   },

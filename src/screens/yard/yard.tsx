@@ -1,4 +1,4 @@
-import { ArrowRight, Search, Wrench } from 'lucide-react';
+import { ArrowRight, CalendarDays, Search, Wrench } from 'lucide-react';
 import Link from 'next/link';
 import { type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
@@ -76,6 +76,11 @@ export function Yard({
             <div className="flex flex-wrap items-center gap-2">
               {sale && <YardFilter counts={counts} total={total} />}
               {sale && total > 0 && <SaveSaleOffline saleId={sale.id} />}
+              {sale && total > 0 && !seesOwnOnly(me.role) && (
+                <Link href={`/yard/days?sale=${sale.id}`} className="btn" prefetch={false}>
+                  <CalendarDays size={16} aria-hidden="true" /> Days
+                </Link>
+              )}
               {sale && total > 0 && !seesOwnOnly(me.role) && (
                 <Link href={`/yard/work?sale=${sale.id}`} className="btn" prefetch={false}>
                   <Wrench size={16} aria-hidden="true" /> Work

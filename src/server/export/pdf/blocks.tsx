@@ -72,7 +72,16 @@ const DRAWN: Drawn = {
       {b.evidence ? `${capital(b.evidence)}. ${b.text}` : b.text}
     </T>
   ),
-  code: (b) => <T style={[s.figure, { fontSize: 6.5, marginBottom: 4 }]}>{b.text}</T>,
+  // Line by line: the faces draw no line break.
+  code: (b) => (
+    <View style={{ marginBottom: 4 }}>
+      {b.text.split('\n').map((line, n) => (
+        <T key={n} style={[s.figure, { fontSize: 6.5 }]}>
+          {line}
+        </T>
+      ))}
+    </View>
+  ),
   alarm: (b) => <T style={s.gate}>{b.text}</T>,
   box: (b) => (
     <View style={s.box}>

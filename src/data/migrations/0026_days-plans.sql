@@ -1,0 +1,1 @@
+ALTER TABLE "sale" ADD COLUMN "days_plan" jsonb;
