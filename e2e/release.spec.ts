@@ -86,7 +86,7 @@ test('a sealed lot goes onto the sale’s page, is found by what matters, and is
   await expect(page.getByText('It is off the sale’s page')).toBeVisible();
   expect((await stranger.request.get(new URL(item.url).pathname)).status()).toBe(200);
   await stranger.goto(new URL(item.url).pathname);
-  await expect(stranger.getByRole('heading', { name: 'No report here' })).toBeVisible();
+  await expect(stranger.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
   // Whose house it is not does not move it.
   const api = await caller('viewer');
   expect((await api.put(`/api/v1/sales/${saleId}/page`)).status()).toBe(403);

@@ -133,7 +133,7 @@ test('from sign-in to a sealed report that a bidder opens by link', async ({ pag
   await page.getByRole('button', { name: 'Withdraw' }).click();
   await expect(page.getByText('withdrawn', { exact: true })).toBeVisible();
   await report.reload();
-  await expect(report.getByRole('heading', { name: 'No report here' })).toBeVisible();
+  await expect(report.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
 });
 
 test('a bidder reads the report without script, and a changed report is told', async ({ browser }) => {

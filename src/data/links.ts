@@ -115,6 +115,23 @@ export async function openLink(db: Db, tokenHash: string, now: Date): Promise<Op
   return { ...named, speech, opensAt, revisions };
 }
 
+/** Why a link that was once made opens nothing any more; null for one that never was, or that opens. */
+export async function linkEnded(db: Db, tokenHash: string, now: Date): Promise<LinkEnded | null> {
+  const [link] = await within(db, 'farvin.link', tokenHash, (tx) =>
+    tx
+      .select({ withdrawnAt: shareLink.withdrawnAt, expiresAt: shareLink.expiresAt })
+      .from(shareLink)
+      .where(eq(shareLink.tokenHash, tokenHash)),
+  );
+  if (link?.withdrawnAt) return { how: 'withdrawn', at: link.withdrawnAt };
+  if (link?.expiresAt && link.expiresAt <= now) return { how: 'expired', at: link.expiresAt };
+  return null;
+}
+export interface LinkEnded {
+  readonly how: 'withdrawn' | 'expired';
+  readonly at: Date;
+}
+
 /** What of a link's lot and sale decides whether it opens, and how it speaks. */
 async function saleBehind(db: Db, link: { readonly orgId: string; readonly lotId: string }) {
   const [row] = await inOrg(db, { orgId: link.orgId }, (tx) =>

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { ROLES, type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import type { Actor } from './actor';
 import { audit } from './audit';
-import { type Db, inOrg, type Tx } from './db';
+import { type Db, type House, inOrg, type Tx } from './db';
 import { refusedBy } from './refused-by';
 import { tellSessionsEnded } from './sign-in-events';
 import { user } from './tables/auth';
@@ -30,6 +30,18 @@ export async function peopleOf(db: Db, actor: Actor): Promise<PersonRow[]> {
       .where(eq(membership.orgId, actor.orgId))
       .orderBy(asc(user.name)),
   );
+}
+
+/** Where mail for a house goes: to its managers and editors, who answer bidders. */
+export async function houseMail(db: Db, house: House): Promise<string[]> {
+  const rows = await inOrg(db, house, (tx) =>
+    tx
+      .select({ email: user.email })
+      .from(membership)
+      .innerJoin(user, eq(user.id, membership.userId))
+      .where(and(eq(membership.orgId, house.orgId), inArray(membership.role, ['manager', 'editor']))),
+  );
+  return rows.map((r) => r.email);
 }
 
 /** A person of the actor's organisation, or null. */

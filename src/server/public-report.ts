@@ -6,7 +6,7 @@ import { type ReportFile, reportFileSchema } from '@/core/seal/seal';
 import { db } from '@/data/db';
 import { type ExportJob, readyExport } from '@/data/export-jobs';
 import { type FilmFile, filmFileOf } from '@/data/films';
-import { linkedReport, noteLinkOpened, type OpenLink, openLink } from '@/data/links';
+import { type LinkEnded, linkEnded, linkedReport, noteLinkOpened, type OpenLink, openLink } from '@/data/links';
 import { photoFileOf } from '@/data/photos';
 import { blursOf } from '@/report/blurs';
 import { recordChanges } from '@/report/changes';
@@ -103,6 +103,10 @@ export const linkNamed = cache(
   async (token: string): Promise<OpenLink | null> =>
     isToken(token) ? openLink(db(), tokenHash(token), new Date()) : null,
 );
+
+/** How a link ended that opens nothing any more; null where none was ever there. */
+export const linkEnd = async (token: string): Promise<LinkEnded | null> =>
+  isToken(token) ? linkEnded(db(), tokenHash(token), new Date()) : null;
 
 /** The link that a token opens, where there is something behind it. */
 async function linkOf(token: string): Promise<OpenLink | null> {

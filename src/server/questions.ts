@@ -1,10 +1,12 @@
 import { type QuestionAsked, questionAskedSchema } from '@/core/kinds/question-asked';
 import { recordsOf } from '@/core/records/reduce';
 import { db } from '@/data/db';
+import { houseMail } from '@/data/people';
 import { ask, type Question, questionsTold } from '@/data/questions';
 import { sealedRecords } from '@/report/read-snapshot';
 import { houseMemory } from './house-memory';
-import { sendMail } from './mail';
+import { mailIsOn, sendMail } from './mail';
+import { noteFailure } from './note-failure';
 import { linkNamed, type OpenReport, openReport } from './public-report';
 import { addressOf, takeOfAll } from './rate-limit';
 import { tokenHash } from './sealing';
@@ -47,9 +49,20 @@ export async function takeQuestion(
   const about = shownAbout(report, parsed.data.about);
   const of = { lotId: link.lotId, revision: report.snapshot.revision };
   const kept = await ask(db(), { orgId: link.orgId }, of, { ...parsed.data, about }, new Date());
-  // The Yard says at once that somebody waits.
-  if (kept) houseMemory().drop(link.orgId);
+  if (kept) {
+    // The Yard says at once that somebody waits; where mail is sent, the house is told by mail too.
+    houseMemory().drop(link.orgId);
+    void tellHouse(link.orgId, report.snapshot.bundle.lot, parsed.data.text).catch(noteFailure);
+  }
   return kept ? { ok: true } : { ok: false, why: 'too-many' };
+}
+
+/** Tells a house's managers and editors by mail that somebody asks; where this server sends none, the Yard says it. */
+async function tellHouse(orgId: string, lot: { readonly number: number; readonly title: string }, text: string) {
+  if (!mailIsOn()) return;
+  const subject = `A bidder asks about lot ${lot.number}, ${lot.title}`;
+  for (const to of await houseMail(db(), { orgId }))
+    await sendMail({ to, subject, text: `${text}\n\nAnswer it under the lot's report.` });
 }
 
 /** What everybody with a link reads of a lot's questions. */

@@ -3,9 +3,11 @@
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { toast } from 'sonner';
 import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
 import { EraseLater } from '@/ui/parts/erase-later';
 import { Modal } from '@/ui/parts/modal';
+import { saveFile } from '@/ui/save-file';
 import { told } from '@/ui/told';
 import { SaleForm } from './sale-form';
 import { SalePageSheet } from './sale-page-sheet';
@@ -21,6 +23,15 @@ const STEPS = {
   ],
   archived: [['open', 'Back to the Yard', 'It stands on the Yard again, and takes lots.']],
 } as const;
+
+/** Takes the sale's listings as a table, or says why they do not go out. */
+async function catalogueOf(sale: string): Promise<void> {
+  const columns = 'lot,title,short,long,html,grade,seen,consignor';
+  const answer = await fetch(`/api/v1/sales/${sale}/catalogue.csv?columns=${columns}`).catch(() => null);
+  if (answer?.ok) return saveFile('catalogue.csv', await answer.blob());
+  const said = await answer?.json().catch(() => null);
+  toast.error(said?.message ?? 'The server does not answer. Nothing was handed out.');
+}
 
 /** What a manager does with a sale: change what is said of it, close it, put it away, open another. */
 export function SaleActs({
@@ -70,6 +81,11 @@ export function SaleActs({
                 ? 'It is open: see its address, or shut it.'
                 : 'Open a page that shows the lots whose reports are published.',
               () => setOpen('page'),
+            )}
+            {act(
+              'Catalogue as a table',
+              'The listings of its lots as CSV; none that says what was found otherwise.',
+              () => void catalogueOf(sale.id),
             )}
             {act('Open another sale', 'Or a stock without end.', () => setOpen('new'))}
           </ul>

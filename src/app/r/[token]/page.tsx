@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { cookies, headers } from 'next/headers';
 import { PublicReport } from '@/screens/public-report/public-report';
-import { noteOpening, openReport, opensAt, pdfOf, revisionAsked, strangerMust } from '@/server/public-report';
+import { linkEnd, noteOpening, openReport, opensAt, pdfOf, revisionAsked, strangerMust } from '@/server/public-report';
 import { toldThrough } from '@/server/questions';
 import { PREFERENCES_COOKIE } from '@/ui/preferences-cookie';
 import { readPreferences } from '@/ui/read-preferences';
@@ -48,6 +48,18 @@ export default async function PublicReportPage({ params, searchParams }: Params)
       </main>
     );
   if (!report) {
+    const end = await linkEnd(token);
+    if (end)
+      return (
+        <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
+          <h1 className="text-3xl font-bold">{end.how === 'withdrawn' ? 'Withdrawn' : 'No longer open'}</h1>
+          <p>
+            {end.how === 'withdrawn' ? 'The house withdrew this report on ' : 'This link was open until '}
+            <strong>{momentText(end.at.toISOString())}</strong>. What you read or saved of it before may not be what the
+            house says now: ask the house before you rest on it.
+          </p>
+        </main>
+      );
     return (
       <main className="mx-auto grid min-h-full max-w-xl content-center gap-4 p-6">
         <h1 className="text-3xl font-bold">No report here</h1>
