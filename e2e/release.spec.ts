@@ -89,7 +89,7 @@ test('a sealed lot goes onto the sale’s page, is found by what matters, and is
   await expect(stranger.getByRole('heading', { name: 'Withdrawn' })).toBeVisible();
   // Whose house it is not does not move it.
   const api = await caller('viewer');
-  expect((await api.put(`/api/v1/sales/${saleId}/page`)).status()).toBe(403);
+  expect((await api.put(`/api/v1/sales/${saleId}/page`, { data: { open: true } })).status()).toBe(403);
   expect((await api.put(`/api/v1/lots/${lotId}/published`, { data: {} })).status()).toBe(403);
   await api.dispose();
 });

@@ -143,7 +143,7 @@ const DOORS: readonly Door[] = [
   },
   {
     name: 'a page for bidders of no sale',
-    call: async (api) => (await api.put(`/api/v1/sales/${NOBODY}/page`)).status(),
+    call: async (api) => (await api.put(`/api/v1/sales/${NOBODY}/page`, { data: { open: true } })).status(),
     expected: all(404, 403, 403, 401),
   },
   {

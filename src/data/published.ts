@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, gt, isNull, or, type SQL, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, gt, isNotNull, isNull, or, type SQL, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import type { PublicAsked, PublicLot, PublicSaleFacts, PublicSort } from '@/core/yard/traits';
 import type { Actor } from './actor';
@@ -119,13 +119,16 @@ export async function refreshPublished(
   );
 }
 
-/** Gives a sale its page for bidders, or takes it away. False when there is no such sale. */
+/** Gives a sale its page for bidders, or takes it away. False when there is no such sale, or no page to take. */
 export async function setSalePage(db: Db, actor: Actor, saleId: string, token: string | null): Promise<boolean> {
   return inOrg(db, actor, async (tx) => {
     const [row] = await tx
       .update(sale)
       .set({ pageToken: token })
-      .where(and(eq(sale.id, saleId), eq(sale.orgId, actor.orgId)))
+      // What is shut already is not shut again.
+      .where(
+        and(eq(sale.id, saleId), eq(sale.orgId, actor.orgId), token === null ? isNotNull(sale.pageToken) : undefined),
+      )
       .returning({ name: sale.name });
     if (!row) return false;
     await audit(tx, actor, token ? 'sale-page-opened' : 'sale-page-shut', { detail: { sale: row.name } });

@@ -14,7 +14,7 @@ export function SalePageSheet({
 }) {
   const router = useRouter();
   const turn = async (method: 'PUT' | 'DELETE', done: string) => {
-    if (await told(`/api/v1/sales/${sale.id}/page`, method, {}, done)) router.refresh();
+    if (await told(`/api/v1/sales/${sale.id}/page`, method, { open: method === 'PUT' }, done)) router.refresh();
   };
   return (
     <Modal title="Page for bidders" onClose={onClose}>
