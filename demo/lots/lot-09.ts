@@ -16,8 +16,6 @@ export const LOT_09: DemoLot = {
     keeper: [56, 69],
     says: 'Honest as far as seen: resprayed and tidy outside; nobody has been below or inside yet.',
   },
-  sealed: true,
-  published: true,
   dueInDays: -1,
   keeper: 'Tomas Orrell',
   facts: {
