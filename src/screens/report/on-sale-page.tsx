@@ -1,4 +1,5 @@
 import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
 import { told } from '@/ui/told';
 
 /** Whether the sealed report stands on the sale's page for bidders. */
@@ -15,11 +16,16 @@ export function OnSalePage({
   sealed: boolean;
 }) {
   const router = useRouter();
-  const turn = async (on: boolean) => {
-    const done = on
+  // As it was turned, until the server says otherwise.
+  const [on, setOn] = useState(published);
+  useEffect(() => setOn(published), [published]);
+  const turn = async (next: boolean) => {
+    setOn(next);
+    const done = next
       ? 'It stands on the sale’s page.'
       : 'It is off the sale’s page, and its address there opens nothing any more.';
-    if (await told(`/api/v1/lots/${lotId}/published`, on ? 'PUT' : 'DELETE', {}, done)) router.refresh();
+    if (await told(`/api/v1/lots/${lotId}/published`, next ? 'PUT' : 'DELETE', {}, done)) router.refresh();
+    else setOn(!next);
   };
   return (
     <div className="grid gap-1">
@@ -27,7 +33,7 @@ export function OnSalePage({
         <input
           type="checkbox"
           className="size-5 accent-thread"
-          checked={published}
+          checked={on}
           disabled={!sealed && !published}
           onChange={(e) => void turn(e.target.checked)}
         />
