@@ -7,7 +7,6 @@ import { createHash } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout } from 'node:timers/promises';
-import { gzipSync } from 'node:zlib';
 import { type Browser, chromium, type Page } from '@playwright/test';
 import postgres from 'postgres';
 import sharp from 'sharp';
@@ -21,25 +20,11 @@ import { takeChanges } from '../src/data/gateway';
 import { madeLog, SOUND_ENGINE } from '../src/instruments/running-engine';
 import { ensureCopy } from '../src/server/photo-derivatives';
 import { importPhoto } from '../src/server/photo-import';
+import { bidders } from './load-bidders';
+import { CHROMIUM, cookieOf, page, scripts, trial } from './load-shared';
 import { byTurns, median, row } from './timing';
 
 const ZONES = [...planOf('fastback')!.zones.keys()];
-const CHROMIUM = { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic'] };
-
-async function trial(world: World, name: string, lots: number, records: number): Promise<Trial & { orgId: string }> {
-  const told: string = await run(
-    process.execPath,
-    [
-      path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'),
-      path.join(ROOT, 'demo/trial.ts'),
-      name,
-      String(lots),
-      String(records),
-    ],
-    { env: world.env, quiet: true },
-  );
-  return JSON.parse(told.trim().split('\n').at(-1)!);
-}
 
 /** Records of pictures for a lot, without the pictures: what the page has to carry. */
 async function pictureRecords(world: World, t: Trial & { orgId: string }, count: number): Promise<void> {
@@ -72,17 +57,6 @@ async function pictureRecords(world: World, t: Trial & { orgId: string }, count:
   await sql.end();
   await end();
 }
-
-const cookieOf = async (url: string, email: string) => {
-  const { cookies } = await (await callerOf(url, email)).storageState();
-  return cookies.map((c) => `${c.name}=${c.value}`).join('; ');
-};
-const page = (url: string, cookie: string) => async () => {
-  const answer = await fetch(url, { headers: { cookie } });
-  const text = await answer.text();
-  if (answer.status !== 200) throw new Error(`${url} answered ${answer.status}`);
-  return text;
-};
 
 /** A lot with 3,000 records and 300 photos. */
 async function fullLot(world: World): Promise<Trial & { orgId: string }> {
@@ -286,18 +260,6 @@ async function requests(url: string, cookie: string): Promise<void> {
   }
 }
 
-async function scripts(url: string, name: string, address: string, cookie: string, aimKb: number): Promise<void> {
-  const html = await page(`${url}${address}`, cookie)();
-  // What a browser of today loads: the fallbacks for old ones are marked as such.
-  const tags = [...html.matchAll(/<(?:script|link)[^>]*>/g)].map((m) => m[0]).filter((t) => !/nomodule/i.test(t));
-  const files = new Set(tags.flatMap((t) => /(\/_next\/static\/[^"?]+\.js)/.exec(t)?.[1] ?? []));
-  let bytes = 0;
-  for (const file of files) bytes += gzipSync(Buffer.from(await (await fetch(`${url}${file}`)).arrayBuffer())).length;
-  console.log(
-    `${`script of ${name}`.padEnd(52)} ${(bytes / 1000).toFixed(0).padStart(9)}  kB compressed, ${files.size} files (aim ≤ ${aimKb})`,
-  );
-}
-
 /** The browser's own measure from an event to the next paint after its handlers (Event Timing, W3C), 0 where it is under 16 ms. */
 function watchEvent(tab: Page, name: 'keydown' | 'click') {
   const armed = tab.evaluate((event) => {
@@ -406,28 +368,19 @@ async function main(): Promise<void> {
       const yard = await trial(world, 'yard', 24, 0);
       await requests(server.url, await cookieOf(server.url, yard.manager));
     }
+    if (wanted('bidders')) await bidders(world, browser, server.url);
     if (wanted('keys')) await keyPress(browser, server.url, full);
     if (wanted('log')) await logDrawn(world, browser, server.url);
     if (wanted('scripts')) {
       for (const name of ['walk', 'paint', 'grade', 'report', 'intake', 'photos'])
         await scripts(server.url, name, `/lots/${full.lotId}/${name}`, cookie, 350);
       await scripts(server.url, 'the Yard', '/yard', cookie, 350);
-      await publicScripts(server.url, full);
     }
   } finally {
     await browser.close();
     await server.stop();
     await world.stop();
   }
-}
-
-async function publicScripts(url: string, t: Trial): Promise<void> {
-  const api = await callerOf(url, t.manager);
-  const sealed = await api.post(`/api/v1/inspections/${t.inspectionId}/seal`);
-  if (!sealed.ok()) throw new Error(await sealed.text());
-  const { path: link } = await (await api.post(`/api/v1/lots/${t.lotId}/links`, { data: { label: 'bench' } })).json();
-  await scripts(url, 'the bidder’s page', link, '', 150);
-  await api.post(`/api/v1/inspections/${t.inspectionId}/revision`);
 }
 
 main().catch((error: unknown) => {

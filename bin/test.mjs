@@ -87,7 +87,7 @@ async function main() {
     }),
   );
   results.push(await part('types', () => run(bin('tsc'), ['--noEmit'])));
-  results.push(await part('core', () => run(bin('jest'), ['--selectProjects', 'core'])));
+  results.push(await part('core', () => run(bin('jest'), ['--selectProjects', 'core', '--maxWorkers=2'])));
   if (['server', 'e2e', SOAK].some((p) => wanted.includes(p))) {
     // What bidders check a seal with is tried as they would.
     await debianPackage('jq', () => existsSync('/usr/bin/jq'));

@@ -4,6 +4,7 @@ import { addDays, addHours } from 'date-fns';
 import type { Actor } from '../src/data/actor';
 import type { Db } from '../src/data/db';
 import { addExportJob } from '../src/data/export-jobs';
+import { recordsOfInspection } from '../src/data/inspections';
 import { addLink } from '../src/data/links';
 import { newestSealed, publishLot } from '../src/data/published';
 import { answer, ask } from '../src/data/questions';
@@ -52,6 +53,7 @@ export async function publishDemo(
   if (lot.published || lot.heldBackDays)
     await onPage(db, manager, ids, lot.heldBackDays ? addDays(today, lot.heldBackDays) : null);
   let revision = 1;
+  let newest = ids.inspectionId;
   if (lot.revised) {
     const next = (await startRevision(db, manager, ids.inspectionId, lot.revised.reason))!;
     const visit = new DemoVisit(
@@ -65,12 +67,16 @@ export async function publishDemo(
     await sealed(db, manager, lot, next, addHours(today, -1));
     await onPage(db, manager, ids, null);
     revision = 2;
+    newest = next;
   }
   for (const q of lot.asked ?? []) {
     const about = { finding: null, zone: q.zone ?? null, film: null, filmS: null };
     const asked = { about, name: q.by, mail: '', text: q.text };
     const id = await ask(db, { orgId: manager.orgId }, { lotId: ids.lotId, revision }, asked, addHours(today, -3));
-    if (id && q.answer) await answer(db, manager, id, { answer: q.answer, toAll: true }, addHours(today, -2));
+    const shows = (await recordsOfInspection(db, manager, newest))
+      .filter((r) => (r.kind === 'photo' || r.kind === 'finding') && r.body.zone === q.zone)
+      .map((r) => r.id);
+    if (id && q.answer) await answer(db, manager, id, { answer: q.answer, toAll: true, shows }, addHours(today, -2));
   }
 }
 

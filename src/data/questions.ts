@@ -1,6 +1,6 @@
 import { and, asc, count, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
-import type { QuestionAsked } from '@/core/kinds/question-asked';
+import type { AnswerGiven, QuestionAsked } from '@/core/kinds/question-asked';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, type House, inOrg } from './db';
@@ -10,7 +10,18 @@ export type Question = typeof question.$inferSelect;
 /** A question and its answer as everybody with the report reads them: without where mail goes. */
 export type ToldQuestion = Pick<
   Question,
-  'id' | 'askedAt' | 'asker' | 'finding' | 'zone' | 'film' | 'filmS' | 'text' | 'answer' | 'answeredAt' | 'revision'
+  | 'id'
+  | 'askedAt'
+  | 'asker'
+  | 'finding'
+  | 'zone'
+  | 'film'
+  | 'filmS'
+  | 'text'
+  | 'answer'
+  | 'shows'
+  | 'answeredAt'
+  | 'revision'
 >;
 
 /** So many questions of a lot wait at most; more are refused until some are answered. */
@@ -67,6 +78,7 @@ export async function questionsTold(
         filmS: question.filmS,
         text: question.text,
         answer: question.answer,
+        shows: question.shows,
         answeredAt: question.answeredAt,
         revision: question.revision,
       })
@@ -86,7 +98,7 @@ export async function answer(
   db: Db,
   actor: Actor,
   id: string,
-  given: { readonly answer: string; readonly toAll: boolean },
+  given: AnswerGiven,
   now: Date,
 ): Promise<Question | null> {
   return inOrg(db, actor, async (tx) => {

@@ -2,6 +2,7 @@ import type { View } from '@/core/body/zone';
 import type { Family } from '@/core/catalogue/flaws/flaw';
 import type { Evidence } from '@/core/kinds/common';
 import type { Estimate } from '@/core/stats/estimate';
+import type { Rests } from './rests';
 
 /** A grade with its doubt on the scale of 0 to 100. */
 export interface BandRow {
@@ -97,29 +98,50 @@ export interface LossesRow {
 export interface Cell {
   readonly text: string;
   readonly swatchUm?: number;
+  readonly rests?: Rests;
+}
+
+/** An item of a list, and what it rests on. */
+export interface ListItem {
+  readonly lead?: string;
+  readonly text: string;
+  readonly rests?: Rests;
 }
 
 /**
  * What a report is made of: each kind is drawn twice, on the page and on paper, so that a section says its sentences once.
+ * `rests`: the records that it is said of, to which a page leads.
  */
 export type Block =
-  | { readonly kind: 'heading'; readonly text: string; readonly evidence?: Evidence }
-  | { readonly kind: 'para'; readonly text: string; readonly tone?: 'plain' | 'soft'; readonly evidence?: Evidence }
+  | { readonly kind: 'heading'; readonly text: string; readonly evidence?: Evidence; readonly rests?: Rests }
+  | {
+      readonly kind: 'para';
+      readonly text: string;
+      readonly tone?: 'plain' | 'soft';
+      readonly evidence?: Evidence;
+      readonly rests?: Rests;
+    }
   /** What must be known before anything else. */
   | { readonly kind: 'alarm'; readonly text: string }
   | { readonly kind: 'box'; readonly title: string; readonly text: string }
   | {
       readonly kind: 'list';
-      readonly items: readonly { readonly lead?: string; readonly text: string }[];
+      readonly items: readonly ListItem[];
       readonly style: 'plain' | 'bullets' | 'ordered';
       readonly evidence?: Evidence;
+      readonly rests?: Rests;
     }
   /** What is typed into a machine, as it is. */
   | { readonly kind: 'code'; readonly text: string }
   /** Statements that are somebody's, each with its evidence. */
   | {
       readonly kind: 'statements';
-      readonly items: readonly { readonly text: string; readonly source: string; readonly evidence: Evidence }[];
+      readonly items: readonly {
+        readonly text: string;
+        readonly source: string;
+        readonly evidence: Evidence;
+        readonly rests?: Rests;
+      }[];
     }
   | { readonly kind: 'facts'; readonly rows: readonly (readonly [name: string, value: string])[] }
   | {
@@ -151,6 +173,14 @@ export type Block =
       readonly bare: readonly string[];
       readonly blocked: readonly string[];
       readonly seams?: readonly SeamRow[];
+    }
+  /** How much of each piece was looked at, view by view. */
+  | {
+      readonly kind: 'coverage';
+      readonly views: readonly { readonly view: View; readonly title: string; readonly caption: string }[];
+      /** Zones that were looked at in whole and in part; of the others nothing was seen. */
+      readonly whole: readonly string[];
+      readonly part: readonly string[];
     }
   | {
       readonly kind: 'findings';

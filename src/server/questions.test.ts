@@ -37,12 +37,12 @@ it('keeps what a stranger asks for the house, and tells nobody who has the repor
   const [held] = await questionsOf(db, house.inspector, lotId);
   expect(held).toMatchObject({ finding: FINDING, asker: 'Lanternfish', mail: 'lantern@fish.example', answer: null });
   expect(
-    await answer(db, house.inspector, id, { answer: 'No: see the picture.', toAll: false }, TEST_NOW),
+    await answer(db, house.inspector, id, { answer: 'No: see the picture.', toAll: false, shows: [] }, TEST_NOW),
   ).toMatchObject({ id });
   expect((await questionsTold(db, { orgId: house.orgId }, lotId)).told).toEqual([]);
-  await answer(db, house.manager, id, { answer: 'No: see the picture.', toAll: true }, TEST_NOW);
+  await answer(db, house.manager, id, { answer: 'No: see the picture.', toAll: true, shows: [FINDING] }, TEST_NOW);
   const { told, open } = await questionsTold(db, { orgId: house.orgId }, lotId);
-  expect([told.map((q) => q.answer), open]).toEqual([['No: see the picture.'], 0]);
+  expect([told.map((q) => [q.answer, q.shows]), open]).toEqual([[['No: see the picture.', [FINDING]]], 0]);
   // Where mail goes is told to nobody.
   expect(JSON.stringify(told)).not.toContain('fish.example');
 });
@@ -51,9 +51,9 @@ it('is another house’s business in nothing, nor that of whoever sees lent lots
   const { lotId } = await house.readyLot();
   const id = (await put(lotId))!;
   expect(await questionsOf(db, other.manager, lotId)).toEqual([]);
-  expect(await answer(db, other.manager, id, { answer: 'x', toAll: true }, TEST_NOW)).toBeNull();
+  expect(await answer(db, other.manager, id, { answer: 'x', toAll: true, shows: [] }, TEST_NOW)).toBeNull();
   expect(await questionsOf(db, house.viewer, lotId)).toEqual([]);
-  expect(await answer(db, house.viewer, id, { answer: 'x', toAll: true }, TEST_NOW)).toBeNull();
+  expect(await answer(db, house.viewer, id, { answer: 'x', toAll: true, shows: [] }, TEST_NOW)).toBeNull();
 });
 
 it('takes no more once very many wait', async () => {

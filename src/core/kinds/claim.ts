@@ -29,6 +29,7 @@ export type Claim = z.infer<typeof claimSchema>;
 export const claim = defineKind({
   schema: claimSchema,
   on: [],
+  known: 'told',
   since: 1,
   by: 'claim',
 });

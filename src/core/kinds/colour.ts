@@ -30,5 +30,6 @@ export const colour = defineKind({
   schema: colourSchema,
   on: ['zone'],
   pictures: (c) => c.angles.map((a) => a.photo),
+  known: 'measured',
   since: 2,
 });

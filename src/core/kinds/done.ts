@@ -14,4 +14,4 @@ export const doneSchema = z.object({
 });
 export type DoneBody = z.infer<typeof doneSchema>;
 
-export const done = defineKind({ schema: doneSchema, on: [], since: 6 });
+export const done = defineKind({ schema: doneSchema, on: [], known: 'told', since: 6 });

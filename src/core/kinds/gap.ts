@@ -56,5 +56,6 @@ export const gap = defineKind({
     g.stations.some((s) => s.touched !== 'dropped' && (s.gapMm !== null || s.flushMm !== null))
       ? (plan.seams.get(g.seam)?.zones ?? []).map((zone) => [zone, 'fit'] as const)
       : [],
+  known: 'measured',
   since: 2,
 });

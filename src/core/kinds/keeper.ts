@@ -22,4 +22,4 @@ export const keeperSchema = z
   });
 export type KeeperBody = z.infer<typeof keeperSchema>;
 
-export const keeper = defineKind({ schema: keeperSchema, on: [], since: 4 });
+export const keeper = defineKind({ schema: keeperSchema, on: [], known: 'told', since: 4 });

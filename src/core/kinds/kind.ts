@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { Plan } from '../body/plan';
 import type { Aspect } from '../body/zone';
 import type { Ability } from '../people/roles';
+import type { Evidence } from './common';
 
 /** How a kind of record grew: its schema's number, which travels with every change and record of it. */
 export interface KindHistory {
@@ -39,6 +40,8 @@ export interface KindDefinition<S extends Shape = Shape> {
     body: z.infer<S>,
   ) => { readonly reason: 'unknown-style'; readonly path: string; readonly message: string } | null;
   readonly history?: KindHistory;
+  /** How it is known, where its body does not say so itself; seen, where neither does. */
+  readonly known?: Evidence;
   /** Whose it is to enter; records, where nothing is said. */
   readonly by?: Ability;
   /** First version of a bundle that holds it. */

@@ -37,5 +37,6 @@ export const log = defineKind({
   schema: logSchema,
   on: [],
   pictures: ({ photo }) => (photo ? [photo] : []),
+  known: 'measured',
   since: 4,
 });

@@ -23,4 +23,4 @@ export const offerSchema = z
   .refine((o) => o.sort !== 'promise' || o.by !== null, { path: ['by'], message: 'Say by which day it is done.' });
 export type OfferBody = z.infer<typeof offerSchema>;
 
-export const offer = defineKind({ schema: offerSchema, on: [], since: 6 });
+export const offer = defineKind({ schema: offerSchema, on: [], known: 'told', since: 6 });

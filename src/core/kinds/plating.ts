@@ -18,5 +18,6 @@ export const plating = defineKind({
   on: ['zone'],
   pictures: (p) => (p.second ? [p.photo, p.second] : [p.photo]),
   sees: (p) => [[p.zone, 'brightwork']],
+  known: 'measured',
   since: 3,
 });

@@ -28,4 +28,13 @@ export const questionAskedSchema = z.object({
 });
 export type QuestionAsked = z.infer<typeof questionAskedSchema>;
 
-export const answerSchema = z.object({ answer: text(4000).min(1), toAll: z.boolean() });
+/** So many records are shown with one answer at most. */
+export const MOST_SHOWN = 40;
+
+/** What the house answers: its words, for whom, and the records that it shows with them. */
+export const answerSchema = z.object({
+  answer: text(4000).min(1),
+  toAll: z.boolean(),
+  shows: z.array(uuidSchema).max(MOST_SHOWN).default([]),
+});
+export type AnswerGiven = z.infer<typeof answerSchema>;

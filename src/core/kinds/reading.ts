@@ -64,5 +64,6 @@ export const reading = defineKind({
         ? { ...body, origin: 'practice' }
         : body,
   },
+  known: 'measured',
   since: 1,
 });

@@ -17,4 +17,4 @@ export const remedySchema = z.object({
 });
 export type RemedyBody = z.infer<typeof remedySchema>;
 
-export const remedy = defineKind({ schema: remedySchema, on: [], since: 5 });
+export const remedy = defineKind({ schema: remedySchema, on: [], known: 'told', since: 5 });

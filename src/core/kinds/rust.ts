@@ -11,5 +11,6 @@ export const rust = defineKind({
   on: ['zone'],
   pictures: (r) => [r.photo],
   sees: (r) => [[r.zone, 'corrosion']],
+  known: 'measured',
   since: 3,
 });

@@ -42,5 +42,6 @@ export const visit = defineKind({
   on: [],
   /** 2: light, surface, clean and lift may be unsaid; before, a form stated them for the person. */
   history: { schema: 3, since: { school: 3 } },
+  known: 'told',
   since: 1,
 });

@@ -27,5 +27,6 @@ export const waves = defineKind({
   on: ['zone'],
   pictures: (w) => [w.photo],
   sees: (w) => [[w.zone, 'shape']],
+  known: 'measured',
   since: 2,
 });

@@ -20,4 +20,4 @@ export const worthSchema = z.object({
 });
 export type WorthBody = z.infer<typeof worthSchema>;
 
-export const worth = defineKind({ schema: worthSchema, on: [], single: true, since: 5 });
+export const worth = defineKind({ schema: worthSchema, on: [], single: true, known: 'told', since: 5 });

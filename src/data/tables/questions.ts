@@ -1,4 +1,4 @@
-import { boolean, doublePrecision, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { lot, organisation } from './farvin';
 import { instant } from './instant';
 
@@ -26,6 +26,8 @@ export const question = pgTable(
     filmS: doublePrecision('film_s'),
     text: text('text').notNull(),
     answer: text('answer'),
+    /** Ids of the records that are shown with the answer. */
+    shows: jsonb('shows').$type<readonly string[]>().notNull().default([]),
     answeredBy: text('answered_by'),
     answeredAt: instant('answered_at'),
     /** Question and answer are read by all who have the report. */

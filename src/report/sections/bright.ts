@@ -65,7 +65,7 @@ function wheelBlocks(
   const age = (t: SealedWheels['tires'][number]) =>
     t.made ? ageText(t.made, onDay) : t.refused ? 'code not read as one' : 'not known';
   return [
-    { kind: 'heading', text: 'Wheels and tires', evidence: 'measured' },
+    { kind: 'heading', text: 'Wheels and tires', evidence: 'measured', rests: { kinds: ['tire'] } },
     ...(w.match ? [{ kind: 'para' as const, text: MATCH_WORDS[w.match] }] : []),
     {
       kind: 'table',
@@ -82,7 +82,7 @@ function wheelBlocks(
         const says = dateSays(t.made, t.refused, onDay, w);
         return [
           [
-            cell(t.zone ? nameOf(t.zone) : 'Spare'),
+            { ...cell(t.zone ? nameOf(t.zone) : 'Spare'), rests: { ids: [t.record] } },
             cell(tireText(body)),
             cell(age(t)),
             cell(tireSays({ ...t, body }, says, w.leastTreadMm)),
@@ -114,10 +114,15 @@ function ledgerBlocks(
       { name: 'How it is', wide: true },
       { name: 'What puts it right', wide: true },
     ],
-    rows: told.map((l) => [cell(nameOfPiece(l)), cell(l.made), cell(says.get(l.record) ?? ''), cell(l.remedy)]),
+    rows: told.map((l) => [
+      { ...cell(nameOfPiece(l)), rests: { ids: [l.record] } },
+      cell(l.made),
+      cell(says.get(l.record) ?? ''),
+      cell(l.remedy),
+    ]),
   };
   return [
-    { kind: 'heading', text: 'Pieces and what comes along', evidence: 'seen' },
+    { kind: 'heading', text: 'Pieces and what comes along', evidence: 'seen', rests: { kinds: ['piece'] } },
     {
       kind: 'para',
       text: `${counts.fitted} fitted, ${counts.along} come along, ${counts.missing} missing, ${counts.wrong} not the right one; of ${counts.unsaid} nothing was said.`,
@@ -189,11 +194,17 @@ export const bright = defineSection({
     return [
       ...(platings.length > 0
         ? ([
-            { kind: 'heading', text: 'Plating measured on pictures', evidence: 'measured' },
+            {
+              kind: 'heading',
+              text: 'Plating measured on pictures',
+              evidence: 'measured',
+              rests: { kinds: ['plating'] },
+            },
             {
               kind: 'list',
               style: 'plain',
-              items: platings.map(({ body }) => ({
+              items: platings.map(({ id, body }) => ({
+                rests: { ids: [id] },
                 lead: `${zoneName(body.zone, wording)}: `,
                 text: platingText(body),
               })),

@@ -50,6 +50,7 @@ function borneOut(c: SealedClaim, { plan }: SectionView<unknown>, wording: Wordi
   const name = (zone: string) => (plan.zones.has(zone) ? zoneName(zone, wording) : zone.replaceAll(/[.-]/g, ' '));
   const item = (m: SealedClaim['marks'][number]) => ({
     text: `${balanceText(m, m.zone ? name(m.zone) : '')}${m.counted === 1 ? '' : ` (${ratioText(m.counted)})`}`,
+    ...(m.zone && plan.zones.has(m.zone) && { rests: { zones: [m.zone] } }),
   });
   const side = (list: SealedClaim['marks'], lead: string): Block[] =>
     list.length === 0
@@ -70,6 +71,7 @@ function borneOut(c: SealedClaim, { plan }: SectionView<unknown>, wording: Wordi
       kind: 'para',
       text: `${capital(CLAIM_WORD_WORDS[c.word])}: ${CLAIM_WORD_SAYS[c.word]}${chanceText(c)}.`,
       evidence: 'inferred',
+      rests: { ids: [c.record] },
     },
     ...side(
       told.filter((m) => m.ratio < 1),
@@ -110,6 +112,7 @@ export const claims = defineSection({
                 text: `“${body.text}”`,
                 source: `${body.source}, ${term(CLAIM_WORDS, body.kind, wording.words)}`,
                 evidence: 'told',
+                rests: { ids: [id] },
               },
             ],
           },

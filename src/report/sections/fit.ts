@@ -104,7 +104,7 @@ type View = SectionView<{ readonly fit?: SealedFit | undefined }>;
 function cells({ seam, meanMm: { value, low, high }, ...s }: SealedSeam, { wording }: View): Cell[] {
   const mm = (v: number | null) => v?.toFixed(1) ?? '–';
   return [
-    { text: seamName(seam, wording) },
+    { text: seamName(seam, wording), rests: { kinds: ['gap'], seam } },
     { text: mm(value) },
     { text: low === null ? '–' : `${mm(low)}–${mm(high)}` },
     { text: mm(s.rangeMm) },
@@ -120,6 +120,7 @@ function measured(view: View, fit: SealedFit): Block[] {
     {
       kind: 'para',
       evidence: 'measured',
+      rests: { kinds: ['gap'] },
       text: `Gaps are judged against the era of the car (${nominalsText(fit.seams)}) and against its own other side, not against a modern car.`,
     },
     ...(seams.length > 0
@@ -154,6 +155,7 @@ function measured(view: View, fit: SealedFit): Block[] {
             evidence: 'inferred' as const,
             items: fit.panels.map((p) => ({
               lead: zoneName(p.zone, wording),
+              rests: { kinds: ['gap', 'shut'] as const, zones: [p.zone] },
               text: `${FIT_VERDICT_WORDS[p.verdict]}.${p.verdict === 'adjust' ? ` ${correctionText(plan.zones.get(p.zone)?.hung, p.hinges, p.latch)}` : ''}`,
             })),
           },
@@ -164,6 +166,7 @@ function measured(view: View, fit: SealedFit): Block[] {
           {
             kind: 'para' as const,
             evidence: 'inferred' as const,
+            rests: { kinds: ['gap', 'stance'] as const },
             text: fit.hints.map((h) => hintText(h, wording)).join(' '),
           },
         ]
@@ -189,7 +192,11 @@ export const fit = defineSection({
             {
               kind: 'list' as const,
               style: 'plain' as const,
-              items: shuts.map((s) => ({ lead: zoneName(s.body.zone, wording), text: `${shutText(s.body)}.` })),
+              items: shuts.map((s) => ({
+                lead: zoneName(s.body.zone, wording),
+                text: `${shutText(s.body)}.`,
+                rests: { ids: [s.id] },
+              })),
             },
           ]
         : []),

@@ -45,7 +45,7 @@ export function functionBlocks(f: z.infer<typeof functionsSchema>, records: read
   const says = (l: (typeof told)[number]) =>
     `${triedText(l.body)}${l.slow && l.body.state === 'works' ? ', slow' : ''}${l.safety ? '; driving depends on it' : ''}`;
   return [
-    { kind: 'heading', text: 'What works', evidence: 'seen' },
+    { kind: 'heading', text: 'What works', evidence: 'seen', rests: { kinds: ['tried'] } },
     {
       kind: 'para',
       text: `${plural(all.length, 'function')} of ${f.asked} tried: ${works.length} work, ${told.filter((l) => l.body.state === 'dead').length} do not.`,
@@ -56,7 +56,7 @@ export function functionBlocks(f: z.infer<typeof functionsSchema>, records: read
             kind: 'table' as const,
             label: 'Functions that do not work as they should, or were not tried',
             columns: [{ name: 'Function' }, { name: 'As found', wide: true }],
-            rows: told.map((l) => [{ text: capital(l.name) }, { text: says(l) }]),
+            rows: told.map((l) => [{ text: capital(l.name), rests: { ids: [l.record] } }, { text: says(l) }]),
           },
         ]
       : []),

@@ -83,7 +83,13 @@ function againstOf({ sealed, records }: View): Block[] {
   const items = (sealed.matters?.against ?? []).flatMap(({ record, word }) => {
     const claim = claims.get(record);
     return claim
-      ? [{ lead: `“${claim.text}”:`, text: `${CLAIM_WORD_WORDS[word]}. It is weighed under “Claims”.` }]
+      ? [
+          {
+            rests: { ids: [record] },
+            lead: `“${claim.text}”:`,
+            text: `${CLAIM_WORD_WORDS[word]}. It is weighed under “Claims”.`,
+          },
+        ]
       : [];
   });
   return items.length === 0

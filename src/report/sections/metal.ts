@@ -110,13 +110,16 @@ function placesBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
 function spotBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
   if (m.spots.length === 0) return [];
   return [
-    { kind: 'heading', text: 'Tried at a spot', evidence: 'inferred' },
+    { kind: 'heading', text: 'Tried at a spot', evidence: 'inferred', rests: { kinds: ['spot'] } },
     {
       kind: 'table',
       label: 'Tests of the metal',
       columns: [{ name: 'Where' }, { name: 'Tests', wide: true }, { name: 'Together they say', wide: true }],
       rows: m.spots.map((s) => [
-        text([nameOf(s.zone), s.where].filter(Boolean).join(', ')),
+        {
+          text: [nameOf(s.zone), s.where].filter(Boolean).join(', '),
+          rests: { kinds: ['spot'], zones: [s.zone] },
+        },
         text(
           Object.entries(s.results)
             .map(
@@ -140,11 +143,15 @@ function rustBlocks(records: readonly AnyRecord[], wording: Wording): Block[] {
   const rusts = [...recordsOf(records, 'rust')].sort((a, b) => b.body.areaShare - a.body.areaShare);
   if (rusts.length === 0) return [];
   return [
-    { kind: 'heading', text: 'Rusted area measured on pictures', evidence: 'measured' },
+    { kind: 'heading', text: 'Rusted area measured on pictures', evidence: 'measured', rests: { kinds: ['rust'] } },
     {
       kind: 'list',
       style: 'plain',
-      items: rusts.map(({ body }) => ({ lead: `${zoneName(body.zone, wording)}: `, text: rustText(body) })),
+      items: rusts.map(({ id, body }) => ({
+        lead: `${zoneName(body.zone, wording)}: `,
+        text: rustText(body),
+        rests: { ids: [id] },
+      })),
     },
     { kind: 'pictures', pictures: sharePictures(rusts, records, wording) },
     { kind: 'para', tone: 'soft', text: SHARE_CAUTION },
@@ -174,7 +181,13 @@ function bayBlocks(m: MetalPart, findings: readonly NumberedFinding[], wording: 
       kind: 'table',
       label: 'Bays of the underside and inner structure',
       columns: [{ name: 'Bay' }, { name: 'How it is', wide: true }],
-      rows: m.bays.map((b) => [text(bayName(b.id, wording)), text(capital(says(b)))]),
+      rows: m.bays.map((b) => [
+        {
+          text: bayName(b.id, wording),
+          ...(b.seen > 0 && { rests: { kinds: ['finding', 'look', 'weak', 'spot', 'rust'], zones: b.zones } }),
+        },
+        text(capital(says(b))),
+      ]),
     },
   ];
 }
@@ -190,7 +203,10 @@ function forecastBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[]
       columns: [{ name: 'Place' }, ...columns],
       rows: [
         [text('First hole expected'), ...m.forecasts.map((f) => text(yearsText(f.first)))],
-        ...m.wasting.map((w, i) => [text(nameOf(w.zone)), ...m.forecasts.map((f) => text(yearsText(f.spots[i]!)))]),
+        ...m.wasting.map((w, i) => [
+          { text: nameOf(w.zone), rests: { ids: [w.finding] } },
+          ...m.forecasts.map((f) => text(yearsText(f.spots[i]!))),
+        ]),
       ],
     },
     { kind: 'para', tone: 'soft', text: FORECAST_SAYS },

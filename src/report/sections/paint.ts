@@ -58,7 +58,11 @@ function cells(z: SealedZone, { tables, wording, unit }: View): Cell[] {
   const { value, low, high } = z.medianUm;
   const figure = (um: number | null) => thicknessFigure(um ?? 0, unit);
   return [
-    { text: zoneName(z.zone, wording), swatchUm: value ?? low ?? 0 },
+    {
+      text: zoneName(z.zone, wording),
+      swatchUm: value ?? low ?? 0,
+      rests: { kinds: ['reading', 'mark', 'waves', 'colour'], zones: [z.zone] },
+    },
     { text: value === null ? `≥ ${figure(low)}` : figure(value) },
     { text: value === null ? 'not known' : `${figure(low)}–${figure(high)}` },
     { text: `${z.n}${z.over > 0 ? `, ${z.over} over` : ''}${z.enough ? '' : ' (few)'}` },
@@ -75,6 +79,7 @@ function measured(view: View, zones: readonly SealedZone[]): Block[] {
     {
       kind: 'para',
       evidence: 'measured',
+      rests: { kinds: ['reading'] },
       text: `The car’s own level is ${levelText(sealed.paint.baselineUm, unit)}. Readings at the gauge’s ceiling count as “at least that much”, never as a figure.`,
     },
     {
@@ -115,16 +120,20 @@ function beside({ records, wording }: View): Block[] {
   const marks = recordsOf(records, 'mark');
   const waves = [...recordsOf(records, 'waves')].sort((a, b) => b.body.longMm.value - a.body.longMm.value);
   const colours = recordsOf(records, 'colour');
-  const named = (zone: string, text: string) => ({ lead: zoneName(zone, wording), text });
+  const named = (id: string, zone: string, text: string) => ({
+    lead: zoneName(zone, wording),
+    text,
+    rests: { ids: [id] },
+  });
   return [
     ...(marks.length > 0
       ? ([
-          { kind: 'heading', text: 'Seen for and against factory paint', evidence: 'seen' },
+          { kind: 'heading', text: 'Seen for and against factory paint', evidence: 'seen', rests: { kinds: ['mark'] } },
           {
             kind: 'list',
             style: 'plain',
-            items: marks.map(({ body: { zone, mark, where } }) =>
-              named(zone, `${MARKS[mark].speaks}: ${markText(mark, wording.words)}${where && `, ${where}`}`),
+            items: marks.map(({ id, body: { zone, mark, where } }) =>
+              named(id, zone, `${MARKS[mark].speaks}: ${markText(mark, wording.words)}${where && `, ${where}`}`),
             ),
           },
         ] as const)
@@ -132,14 +141,18 @@ function beside({ records, wording }: View): Block[] {
     ...(waves.length > 0
       ? ([
           { kind: 'heading', text: 'Waves by reflected stripes, the waviest panel first' },
-          { kind: 'list', style: 'ordered', items: waves.map((w) => named(w.body.zone, wavesText(w.body))) },
+          { kind: 'list', style: 'ordered', items: waves.map((w) => named(w.id, w.body.zone, wavesText(w.body))) },
           { kind: 'para', tone: 'soft', text: WAVES_CAUTION },
         ] as const)
       : []),
     ...(colours.length > 0
       ? ([
           { kind: 'heading', text: 'Colours compared on photographs' },
-          { kind: 'list', style: 'plain', items: colours.map((c) => named(c.body.zone, colourText(c.body, wording))) },
+          {
+            kind: 'list',
+            style: 'plain',
+            items: colours.map((c) => named(c.id, c.body.zone, colourText(c.body, wording))),
+          },
           {
             kind: 'para',
             tone: 'soft',

@@ -16,7 +16,7 @@ import {
   restoredText,
 } from '@/words/papers';
 import type { Wording } from '@/words/vocabulary';
-import type { Block } from '../block';
+import type { Block, ListItem } from '../block';
 import { pictureRow } from '../picture-row';
 import { defineSection } from '../section';
 
@@ -59,7 +59,7 @@ function seal(j: JudgedIdentity): SealedIdentity {
   };
 }
 
-const bullets = (items: readonly { lead?: string; text: string }[]): Block[] =>
+const bullets = (items: readonly ListItem[]): Block[] =>
   items.length === 0 ? [] : [{ kind: 'list', style: 'bullets', items }];
 
 function numberBlocks(s: SealedIdentity, records: readonly AnyRecord[], wording: Wording): Block[] {
@@ -72,7 +72,7 @@ function numberBlocks(s: SealedIdentity, records: readonly AnyRecord[], wording:
     return name ? [{ ...pictureRow(p, null, wording), lead: `${capital(name)}. ` }] : [];
   });
   return [
-    { kind: 'heading', text: 'Numbers', evidence: 'seen' },
+    { kind: 'heading', text: 'Numbers', evidence: 'seen', rests: { kinds: ['number'] } },
     ...(s.decoded.length > 0
       ? [
           {
@@ -91,6 +91,7 @@ function numberBlocks(s: SealedIdentity, records: readonly AnyRecord[], wording:
     ...bullets(
       numbers.map(({ id, body }) => ({
         lead: `${capital(NUMBER_PLACE_WORDS[body.place])}: `,
+        rests: { ids: [id] },
         text: `${[numberText(body), says.get(id)].filter(Boolean).join('; ')}.`,
       })),
     ),
@@ -103,14 +104,14 @@ function dateBlocks(s: SealedIdentity, records: readonly AnyRecord[]): Block[] {
   const rows = s.dates.filter((d) => codes.has(d.record));
   if (rows.length === 0) return [];
   return [
-    { kind: 'heading', text: 'Dates of parts', evidence: 'seen' },
+    { kind: 'heading', text: 'Dates of parts', evidence: 'seen', rests: { kinds: ['dated'] } },
     ...(s.built ? [{ kind: 'para' as const, text: `Built ${s.built}.` }] : []),
     {
       kind: 'table',
       label: 'Dates of parts beside the day of building',
       columns: [{ name: 'Part' }, { name: 'Code', figures: true }, { name: 'Says', wide: true }],
       rows: rows.map((d) => [
-        { text: capital(d.name) },
+        { text: capital(d.name), rests: { ids: [d.record] } },
         { text: codes.get(d.record) || 'a day' },
         { text: capital(d.says) },
       ]),
@@ -124,20 +125,27 @@ function pastBlocks(s: SealedIdentity, records: readonly AnyRecord[]): Block[] {
   const kept = s.keptGaps.flatMap(({ record, years }) => {
     const body = keepers.get(record);
     return body
-      ? [{ text: `${years > 0 ? `After ${years} years of which nobody tells: ` : ''}${keeperText(body)}.` }]
+      ? [
+          {
+            rests: { ids: [record] },
+            text: `${years > 0 ? `After ${years} years of which nobody tells: ` : ''}${keeperText(body)}.`,
+          },
+        ]
       : [];
   });
   if (kept.length === 0 && papers.length === 0) return [];
   return [
     { kind: 'heading', text: 'Past and papers' },
     ...(s.odometer ? [{ kind: 'para' as const, text: `The distance that is shown is ${s.odometer}.` }] : []),
-    ...bullets(kept.map((k) => ({ text: capital(k.text) }))),
+    ...bullets(kept.map((k) => ({ ...k, text: capital(k.text) }))),
     ...(papers.length > 0
       ? [
           {
             kind: 'folded' as const,
             title: `Papers: ${papers.length}`,
-            blocks: bullets(papers.map(({ body }) => ({ text: `${capital(paperText(body))}.` }))),
+            blocks: bullets(
+              papers.map(({ id, body }) => ({ text: `${capital(paperText(body))}.`, rests: { ids: [id] } })),
+            ),
           },
         ]
       : []),
@@ -150,8 +158,19 @@ function partBlocks(records: readonly AnyRecord[]): Block[] {
   return [
     ...(parts.length > 0
       ? [
-          { kind: 'heading' as const, text: 'Parts and what was added', evidence: 'seen' as const },
-          ...bullets(parts.map(({ body }) => ({ lead: `${capital(partName(body))}: `, text: `${partText(body)}.` }))),
+          {
+            kind: 'heading' as const,
+            text: 'Parts and what was added',
+            evidence: 'seen' as const,
+            rests: { kinds: ['part'] as const },
+          },
+          ...bullets(
+            parts.map(({ id, body }) => ({
+              lead: `${capital(partName(body))}: `,
+              text: `${partText(body)}.`,
+              rests: { ids: [id] },
+            })),
+          ),
         ]
       : []),
     ...(works.length > 0
@@ -159,7 +178,8 @@ function partBlocks(records: readonly AnyRecord[]): Block[] {
           { kind: 'heading' as const, text: 'Restored' },
           {
             kind: 'statements' as const,
-            items: works.map(({ body }) => ({
+            items: works.map(({ id, body }) => ({
+              rests: { ids: [id] },
               text: `${capital(restoredText(body))}.`,
               source: '',
               evidence: body.evidence,

@@ -7,13 +7,13 @@ import { doneWhen, jobName, offeredText, promiseKept } from '@/words/offers';
 import { plural } from '@/words/plural';
 import type { Wording } from '@/words/vocabulary';
 import { zoneWords } from '@/words/zones';
-import type { Block } from '../block';
+import type { Block, ListItem } from '../block';
 import { pictureRow } from '../picture-row';
 import { defineSection, SEALS_NOTHING } from '../section';
 
 type Finding = StoredRecord<'finding'>;
 
-const listOf = (items: readonly { lead: string; text: string }[]): Block => ({ kind: 'list', style: 'plain', items });
+const listOf = (items: readonly ListItem[]): Block => ({ kind: 'list', style: 'plain', items });
 
 /** What a job that was done put right, in words: the findings that are published. */
 function closedBy({ body }: StoredRecord<'done'>, findings: ReadonlyMap<string, Finding>, wording: Wording): string {
@@ -41,15 +41,22 @@ export const promised = defineSection({
       ...(allowed.length > 0
         ? [
             { kind: 'heading', text: 'Allowed by the house, work left to the buyer' } as const,
-            listOf(allowed.map(({ body }) => ({ lead: lead(body), text: `${offeredText(body)}.` }))),
+            listOf(
+              allowed.map(({ id, body }) => ({
+                lead: lead(body),
+                text: `${offeredText(body)}.`,
+                rests: { ids: [id] },
+              })),
+            ),
           ]
         : []),
       ...(promises.length > 0
         ? [
             { kind: 'heading', text: 'Promised by the house before the car changes hands' } as const,
             listOf(
-              promises.map(({ body }) => ({
+              promises.map(({ id, body }) => ({
                 lead: lead(body),
+                rests: { ids: [id] },
                 text: `${offeredText(body)}. ${promiseKept(body, doneByJob.get(jobKey(body)) ?? null)}`,
               })),
             ),
@@ -61,6 +68,7 @@ export const promised = defineSection({
             listOf(
               jobsDone.map((d) => ({
                 lead: lead(d.body),
+                rests: { ids: [d.id] },
                 text: `${doneWhen(d.body)}.${closedBy(d, findings, wording)}`,
               })),
             ),

@@ -9,7 +9,7 @@ import { mechText, sagText } from '@/words/mechanical';
 import { plural } from '@/words/plural';
 import { chargingText, gateText, oilText, roadText, startSays, startText, thermostatText } from '@/words/running';
 import type { Wording } from '@/words/vocabulary';
-import type { Block } from '../block';
+import type { Block, ListItem } from '../block';
 import { pictureRow } from '../picture-row';
 
 /** What is told of the run is sealed as it was said: bands, graph and their words may change. */
@@ -69,7 +69,7 @@ export function sealRun({ running: r, leaks: l, fluids: f, mechanical: m }: Judg
   };
 }
 
-const bullets = (items: readonly { lead?: string; text: string }[]): Block => ({
+const bullets = (items: readonly ListItem[]): Block => ({
   kind: 'list',
   style: 'bullets',
   items,
@@ -92,13 +92,13 @@ function fluidBlocks(run: SealedRun, records: readonly AnyRecord[], wording: Wor
     return body ? [{ record, means, body }] : [];
   });
   return [
-    { kind: 'heading', text: 'Fluids', evidence: 'seen' },
+    { kind: 'heading', text: 'Fluids', evidence: 'seen', rests: { kinds: ['fluid'] } },
     {
       kind: 'table',
       label: 'Fluids as they were found',
       columns: [{ name: 'Fluid' }, { name: 'As found' }, { name: 'What that can mean', wide: true }],
-      rows: found.map(({ body, means }) => [
-        { text: capital(checkedFluidName(body.fluid)) },
+      rows: found.map(({ record, body, means }) => [
+        { text: capital(checkedFluidName(body.fluid)), rests: { ids: [record] } },
         { text: fluidText(body) },
         { text: capital(means.join('; ')) },
       ]),
@@ -110,13 +110,13 @@ function fluidBlocks(run: SealedRun, records: readonly AnyRecord[], wording: Wor
 function engineBlocks(run: SealedRun, starts: readonly StoredRecord<'start'>[]): Block[] {
   const blocks: Block[] = [];
   if (starts.length > 0) {
-    blocks.push({ kind: 'heading', text: 'How it starts', evidence: 'seen' });
+    blocks.push({ kind: 'heading', text: 'How it starts', evidence: 'seen', rests: { kinds: ['start'] } });
     blocks.push(bullets(starts.map((s) => ({ text: `${capital(startText(s.body))}.` }))));
     if (run.says.length > 0) blocks.push(bullets(run.says.map((text) => ({ text: `${text}.` }))));
   }
   if (run.log)
     blocks.push(
-      { kind: 'heading', text: 'How it runs warm', evidence: 'measured' },
+      { kind: 'heading', text: 'How it runs warm', evidence: 'measured', rests: { kinds: ['log'] } },
       bullets([
         { lead: 'Temperature: ', text: `${run.log.temperature}.` },
         { lead: 'Oil pressure: ', text: `${run.log.oil}.` },
@@ -130,13 +130,14 @@ function leakBlocks(run: SealedRun, wet: readonly StoredRecord<'wet'>[]): Block[
   if (wet.length === 0) return [];
   const told = wet.filter((w) => w.body.amount !== 'dry');
   return [
-    { kind: 'heading', text: 'Leaks', evidence: 'seen' },
+    { kind: 'heading', text: 'Leaks', evidence: 'seen', rests: { kinds: ['wet'] } },
     told.length === 0
       ? { kind: 'para', text: `Dry at all ${plural(wet.length, 'place')} that were looked at.` }
       : bullets(
           told.map((w) => ({
             lead: `${capital(run.places[w.body.place] ?? w.body.place)}: `,
             text: `${wetText(w.body)}.`,
+            rests: { ids: [w.id] },
           })),
         ),
     ...(run.sources.length > 0
@@ -166,12 +167,14 @@ function gearBlocks(run: SealedRun, records: readonly AnyRecord[], wording: Word
   const sound = all.filter((g) => g.body.state === 'sound' && g.body.note === '');
   const told = all.filter((g) => !sound.includes(g));
   const blocks: Block[] = [];
-  if (all.length > 0) blocks.push({ kind: 'heading', text: 'Running gear from below', evidence: 'seen' });
+  if (all.length > 0)
+    blocks.push({ kind: 'heading', text: 'Running gear from below', evidence: 'seen', rests: { kinds: ['mech'] } });
   if (told.length > 0)
     blocks.push(
       bullets(
         told.map((g) => ({
           lead: `${capital(g.name)}: `,
+          rests: { ids: [g.record] },
           text: `${mechText(g.body)}${g.safety && g.body.state !== 'unseen' ? '; driving depends on it' : ''}.`,
         })),
       ),
@@ -186,7 +189,7 @@ function gearBlocks(run: SealedRun, records: readonly AnyRecord[], wording: Word
 function roadBlocks(run: SealedRun, road: StoredRecord<'road'>['body'] | null): Block[] {
   if (!road) return [];
   return [
-    { kind: 'heading', text: 'Road test', evidence: 'seen' },
+    { kind: 'heading', text: 'Road test', evidence: 'seen', rests: { kinds: ['road'] } },
     { kind: 'para', text: `${capital(roadText(road))}.${road.driven ? '' : ` ${run.gate}`}` },
     ...(run.felt.length > 0
       ? [

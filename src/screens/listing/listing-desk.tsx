@@ -2,7 +2,7 @@
 
 import { EditorContent, useEditor } from '@tiptap/react';
 import StarterKit from '@tiptap/starter-kit';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import type { Judgement } from '@/core/judge/judge';
 import { checkText } from '@/core/listing/check-text';
@@ -10,6 +10,7 @@ import { docHtml, docOf, docText, escapeHtml, type ListingDoc, listingDocSchema 
 import { textOf, type WrittenListing } from '@/report/listing';
 import { saveFile } from '@/ui/save-file';
 import { momentText } from '@/words/dates';
+import { ClaimMarks, markClaims } from './claim-marks';
 import type { ListingKeeper } from './use-listing';
 import { ListingWordsFound } from './words-found';
 import { WrittenFrom } from './written-from';
@@ -50,7 +51,7 @@ export function ListingDesk({
   const [doc, setDoc] = useState<ListingDoc>(begun ? kept.long : docOf(written.long.map(textOf)));
   const [busy, setBusy] = useState(false);
   const editor = useEditor({
-    extensions: [KIT],
+    extensions: [KIT, ClaimMarks],
     content: doc,
     editable: mayEdit,
     immediatelyRender: false,
@@ -64,6 +65,9 @@ export function ListingDesk({
   });
   const whole = `${short}\n${docText(doc)}`;
   const words = useMemo(() => checkText(whole, judgement), [whole, judgement]);
+  useEffect(() => {
+    if (editor) markClaims(editor, words);
+  }, [editor, words]);
   const against = words.filter((w) => w.verdict === 'contradicted').length;
   const same = begun && short === kept.short && JSON.stringify(doc) === JSON.stringify(kept.long);
   const clear = same && (kept.contradicted === 0 || kept.allowedWhy !== '');

@@ -3,13 +3,8 @@ import type { Judgement } from '@/core/judge/judge';
 import { useWording } from '@/ui/preferences';
 import { listingSuggestion } from '@/words/listing';
 import { zoneName } from '@/words/zones';
+import { VERDICT_SAYS } from './verdicts';
 
-const VERDICT_SAYS: Readonly<Record<ListingVerdict, string>> = {
-  contradicted: 'contradicted by what was found',
-  unsupported: 'not borne out by anything',
-  wider: 'wider than what was looked at',
-  supported: 'borne out',
-};
 const ORDER: readonly ListingVerdict[] = ['contradicted', 'unsupported', 'wider', 'supported'];
 
 /** The absolute words and claims of the text, what each is worth, and a sentence that the evidence does carry. */

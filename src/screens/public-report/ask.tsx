@@ -1,3 +1,6 @@
+import type { EntryOnRecord } from '@/report/on-record';
+import { hrefBehind } from '@/ui/report/behind';
+import { Picture } from '@/ui/report/picture-block';
 import { dayText } from '@/words/dates';
 import { plural } from '@/words/plural';
 import { aboutText } from '@/words/questions';
@@ -13,6 +16,7 @@ export interface ToldQuestion {
   readonly filmS: number | null;
   readonly text: string;
   readonly answer: string | null;
+  readonly shows: readonly string[];
   readonly revision: number;
 }
 /** Something that can be asked about, by the value that the form sends. */
@@ -38,6 +42,8 @@ export function Ask({
   about,
   outcome,
   numberOf,
+  entriesOf,
+  onRecord,
   wording,
   timeZone,
 }: {
@@ -49,6 +55,9 @@ export function Ask({
   about: string;
   outcome: string | null;
   numberOf: (finding: string) => number | null;
+  /** The sealed entries of these ids, and where entries stand. */
+  entriesOf: (ids: readonly string[]) => readonly EntryOnRecord[];
+  onRecord: string;
   wording: Wording;
   timeZone: string | undefined;
 }) {
@@ -69,6 +78,7 @@ export function Ask({
                 <strong>{q.asker || 'A bidder'}</strong>, about {aboutText(q, numberOf, wording)}: “{q.text}”
               </p>
               <p className="border-l-4 border-ink/40 pl-3">{q.answer}</p>
+              <Shown ids={q.shows} entries={entriesOf(q.shows)} base={base} onRecord={onRecord} />
               <p className="text-sm text-soft">
                 Answered {dayText(q.answeredAt, timeZone)}, to revision {q.revision}. An answer is the house’s word;
                 what changes facts comes with a new revision.
@@ -137,5 +147,49 @@ export function Ask({
         </p>
       </form>
     </section>
+  );
+}
+
+/** What the house shows with an answer: its pictures, and the way to the readings as sealed. */
+function Shown({
+  ids,
+  entries,
+  base,
+  onRecord,
+}: {
+  ids: readonly string[];
+  entries: readonly EntryOnRecord[];
+  base: string;
+  onRecord: string;
+}) {
+  if (ids.length === 0) return null;
+  const told = entries.filter((e) => e.kind !== 'photo');
+  const later = ids.length - entries.length;
+  const pictures = [...new Map(entries.flatMap((e) => e.pictures).map((p) => [p.sha256, p])).values()];
+  return (
+    <div className="grid gap-1 pl-4">
+      {pictures.length > 0 && (
+        <ul className="flex flex-wrap gap-2">
+          {pictures.map((p) => (
+            <li key={p.sha256}>
+              <Picture picture={p} photos={`${base}/photos`} className="w-40 max-w-full" />
+            </li>
+          ))}
+        </ul>
+      )}
+      {told.length > 0 && (
+        <p className="text-sm">
+          <a className="behind" href={hrefBehind(onRecord, { ids: told.map((e) => e.id) })}>
+            On record
+          </a>
+          : {told.map((e) => `${e.place}: ${e.says}`).join('; ')}.
+        </p>
+      )}
+      {later > 0 && (
+        <p className="text-sm text-soft">
+          {plural(later, 'entry comes', 'entries come')} with the next revision of this report.
+        </p>
+      )}
+    </div>
   );
 }

@@ -2,6 +2,7 @@ import type { RecordChange } from '@/core/records/record-change';
 import { recordsOf } from '@/core/records/reduce';
 import type { KeyStanding } from '@/core/seal/known-keys';
 import type { ThicknessUnit } from '@/core/units/thickness';
+import { onRecord } from '@/report/on-record';
 import { sealedRecords } from '@/report/read-snapshot';
 import type { Snapshot } from '@/report/snapshot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
@@ -52,6 +53,7 @@ export function PublicReport({
   asking,
 }: Props) {
   const zone = snapshot.sale.timeZone;
+  const { records } = sealedRecords(snapshot.bundle);
   const { abouts, numbers } = askAbout(snapshot, wording);
   const newest = revisions[0]!;
   const isOld = snapshot.revision < newest.revision;
@@ -89,7 +91,7 @@ export function PublicReport({
           <Changes
             corrects={snapshot.corrects}
             changes={changes}
-            car={recordsOf(sealedRecords(snapshot.bundle).records, 'car')[0]?.body ?? null}
+            car={recordsOf(records, 'car')[0]?.body ?? null}
             base={base}
             wording={wording}
             unit={unit}
@@ -104,6 +106,7 @@ export function PublicReport({
           photos={`${base}/photos`}
           films={`${base}/films`}
           ask={base}
+          onRecord={file('on-record')}
           state="sealed"
         />
         <Ask
@@ -114,6 +117,10 @@ export function PublicReport({
           about={asking.about}
           outcome={asking.outcome}
           numberOf={(id) => numbers.get(id) ?? null}
+          entriesOf={(ids) =>
+            ids.length === 0 ? [] : onRecord(records, { ids }, wording, unit).flatMap((g) => g.entries)
+          }
+          onRecord={file('on-record')}
           wording={wording}
           timeZone={zone}
         />

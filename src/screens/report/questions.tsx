@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { z } from 'zod';
 import { planOfCar } from '@/core/body/plan';
+import type { AnyRecord } from '@/core/kinds';
 import { numberedFindings } from '@/report/numbered';
 import { useWording } from '@/ui/preferences';
 import { useCar, useLot, useStored } from '@/ui/records/inspection';
@@ -11,6 +12,8 @@ import { type LotQuestion, questionSchema, useQuestions } from '@/ui/records/use
 import { dayText } from '@/words/dates';
 import { plural } from '@/words/plural';
 import { aboutText } from '@/words/questions';
+import type { Wording } from '@/words/vocabulary';
+import { ShownWith, showable } from './shown-with';
 
 type Question = LotQuestion;
 
@@ -50,11 +53,12 @@ export function Questions() {
                 {q.answer}{' '}
                 <span className="text-soft">
                   {q.answeredBy}, {q.toAll ? 'to all' : 'to whoever asked'}
+                  {q.shows.length > 0 && `, with ${plural(q.shows.length, 'entry', 'entries')}`}
                 </span>
               </p>
             )}
             {facts.role !== 'viewer' && facts.role !== 'consignor' && q.answer === null && (
-              <Answer question={q} kept={kept} />
+              <Answer question={q} kept={kept} records={records} wording={wording} />
             )}
           </li>
         ))}
@@ -63,16 +67,27 @@ export function Questions() {
   );
 }
 
-function Answer({ question: q, kept }: { question: Question; kept: (q: Question) => void }) {
+function Answer({
+  question: q,
+  kept,
+  records,
+  wording,
+}: {
+  question: Question;
+  kept: (q: Question) => void;
+  records: ReadonlyMap<string, AnyRecord>;
+  wording: Wording;
+}) {
   const [text, setText] = useState('');
   const [toAll, setToAll] = useState(true);
+  const [shows, setShows] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);
   const send = async () => {
     setBusy(true);
     const answer = await fetch(`/api/v1/questions/${q.id}`, {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ answer: text, toAll }),
+      body: JSON.stringify({ answer: text, toAll, shows }),
     }).catch(() => null);
     const read = answer?.ok
       ? z.object({ question: questionSchema, mail: z.string() }).safeParse(await answer.json())
@@ -95,6 +110,7 @@ function Answer({ question: q, kept }: { question: Question; kept: (q: Question)
           placeholder="In the house’s words. What changes facts goes into the records, and into the next revision."
         />
       </label>
+      <ShownWith list={showable([...records.values()], q)} chosen={shows} choose={setShows} wording={wording} />
       <label className="flex min-h-11 items-center gap-2">
         <input
           type="checkbox"

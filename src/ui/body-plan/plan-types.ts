@@ -63,6 +63,8 @@ export interface PlanDrawingProps {
   readonly selected?: string | null;
   readonly nameOf: (zone: string) => string;
   readonly onZone?: (zone: string, at: Point) => void;
+  /** Where a piece leads, on a page without script; undefined: nowhere. */
+  readonly hrefOf?: (zone: string) => string | undefined;
   readonly title: string;
   /** Sheet millimetres shown; the whole view when absent. */
   readonly frame?: { readonly minX: number; readonly minY: number; readonly maxX: number; readonly maxY: number };

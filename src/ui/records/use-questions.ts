@@ -11,6 +11,7 @@ export const questionSchema = z.object({
   filmS: z.number().nullable(),
   text: z.string(),
   answer: z.string().nullable(),
+  shows: z.array(z.string()).default([]),
   answeredBy: z.string().nullable(),
   toAll: z.boolean(),
 });

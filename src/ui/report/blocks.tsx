@@ -1,9 +1,13 @@
 import { Fragment, type ReactNode } from 'react';
 import type { Plan } from '@/core/body/plan';
+import type { Evidence } from '@/core/kinds/common';
 import type { Block } from '@/report/block';
+import type { Rests } from '@/report/rests';
 import type { Wording } from '@/words/vocabulary';
 import { EvidenceStamp } from '../parts/evidence-stamp';
 import { BandList, Headline } from './band-blocks';
+import { Behind } from './behind';
+import { CoverageMap } from './coverage-block';
 import { FilmBlock } from './film-block';
 import { FindingGroups } from './finding-block';
 import { Losses } from './losses-block';
@@ -20,22 +24,39 @@ export interface Around {
   readonly films: string;
   /** Where questions are asked, on a page that takes them. */
   readonly ask?: string | undefined;
+  /** Where the records behind a statement stand, on a page that has them: the address without its query. */
+  readonly onRecord?: string | undefined;
 }
 
 type Drawn = { readonly [K in Block['kind']]: (block: Extract<Block, { kind: K }>, around: Around) => ReactNode };
 
+/** How a statement is known, and the way to what it rests on. */
+const Known = ({
+  evidence,
+  rests,
+  onRecord,
+}: {
+  evidence: Evidence;
+  rests: Rests | undefined;
+  onRecord: string | undefined;
+}) => (
+  <Behind rests={rests} onRecord={onRecord} says={`${evidence}: what is on record`}>
+    <EvidenceStamp evidence={evidence} />
+  </Behind>
+);
+
 /** Each kind of block on a page; on paper they are drawn by server/export/pdf/blocks.tsx. */
 const DRAWN: Drawn = {
-  heading: (b) => (
+  heading: (b, { onRecord }) => (
     <h3 className="flex items-center gap-3 pt-2 font-bold">
-      {b.text} {b.evidence && <EvidenceStamp evidence={b.evidence} />}
+      {b.text} {b.evidence && <Known evidence={b.evidence} rests={b.rests} onRecord={onRecord} />}
     </h3>
   ),
-  para: (b) => (
+  para: (b, { onRecord }) => (
     <p className={`${b.tone === 'soft' ? 'text-sm text-soft' : ''} ${b.evidence ? 'text-sm' : ''}`}>
       {b.evidence && (
         <>
-          <EvidenceStamp evidence={b.evidence} />{' '}
+          <Known evidence={b.evidence} rests={b.rests} onRecord={onRecord} />{' '}
         </>
       )}
       {b.text}
@@ -53,10 +74,21 @@ const DRAWN: Drawn = {
       <p className="text-sm">{b.text}</p>
     </div>
   ),
-  list: (b) => {
+  list: (b, { onRecord }) => {
     const items = b.items.map((i, n) => (
       <li key={n}>
-        {i.lead && <strong>{i.lead}</strong>} {i.text}
+        {i.lead ? (
+          <Behind rests={i.rests} onRecord={onRecord}>
+            <strong>{i.lead}</strong>
+          </Behind>
+        ) : null}{' '}
+        {i.lead ? (
+          i.text
+        ) : (
+          <Behind rests={i.rests} onRecord={onRecord}>
+            {i.text}
+          </Behind>
+        )}
       </li>
     ));
     const List = b.style === 'ordered' ? 'ol' : 'ul';
@@ -64,21 +96,21 @@ const DRAWN: Drawn = {
       <div className="grid gap-1">
         {b.evidence && (
           <p>
-            <EvidenceStamp evidence={b.evidence} />
+            <Known evidence={b.evidence} rests={b.rests} onRecord={onRecord} />
           </p>
         )}
         <List className={b.style === 'bullets' ? 'grid list-disc gap-1.5 pl-5' : 'grid gap-1 text-sm'}>{items}</List>
       </div>
     );
   },
-  statements: (b) => (
+  statements: (b, { onRecord }) => (
     <ul className="divide-y divide-line border-y border-line">
       {b.items.map((i, n) => (
         <li key={n} className="flex items-start justify-between gap-3 py-2">
           <span>
             {i.text} <span className="text-sm text-soft">{i.source}</span>
           </span>
-          <EvidenceStamp evidence={i.evidence} />
+          <Known evidence={i.evidence} rests={i.rests} onRecord={onRecord} />
         </li>
       ))}
     </ul>
@@ -93,7 +125,7 @@ const DRAWN: Drawn = {
       ))}
     </dl>
   ),
-  table: (b) => <TableBlock block={b} />,
+  table: (b, { onRecord }) => <TableBlock block={b} onRecord={onRecord} />,
   folded: (b, around) => (
     <details open={!b.shut}>
       <summary className="min-h-9 content-center font-semibold">{b.title}</summary>
@@ -105,9 +137,12 @@ const DRAWN: Drawn = {
   headline: (b) => <Headline block={b} />,
   bands: (b) => <BandList block={b} />,
   losses: (b) => <Losses block={b} />,
-  plan: (b, { plan, wording }) => <PlanBlock block={b} plan={plan} wording={wording} />,
-  findings: (b, { plan, photos, films, ask }) => (
-    <FindingGroups block={b} plan={plan} photos={photos} films={films} ask={ask} />
+  plan: (b, { plan, wording, onRecord }) => <PlanBlock block={b} plan={plan} wording={wording} onRecord={onRecord} />,
+  coverage: (b, { plan, wording, onRecord }) => (
+    <CoverageMap block={b} plan={plan} wording={wording} onRecord={onRecord} />
+  ),
+  findings: (b, { plan, photos, films, ask, onRecord }) => (
+    <FindingGroups block={b} plan={plan} photos={photos} films={films} ask={ask} onRecord={onRecord} />
   ),
   film: (b, { photos, films }) => <FilmBlock block={b} photos={photos} films={films} />,
   strip: (b, { photos }) => <PictureStrip pictures={b.pictures} photos={photos} />,

@@ -6,6 +6,7 @@ import type { FindingRow } from '@/report/block';
 import { filmTime } from '@/words/film-time';
 import { PinHead } from '../glyphs';
 import { EvidenceStamp } from '../parts/evidence-stamp';
+import { Behind } from './behind';
 import type { BlockOf } from './blocks';
 import { MomentLink } from './moment-link';
 import { Picture } from './picture-block';
@@ -17,19 +18,29 @@ export function FindingGroups({
   photos,
   films,
   ask,
+  onRecord,
 }: {
   block: BlockOf<'findings'>;
   plan: Plan;
   photos: string;
   films: string;
   ask?: string | undefined;
+  onRecord?: string | undefined;
 }) {
   return block.groups.map(({ title, findings }) => (
     <div key={title}>
       <h3 className="border-b-2 border-ink pb-1 font-bold">{title}</h3>
       <ol>
         {findings.map((f) => (
-          <Item key={f.id} finding={f} zone={plan.zones.get(f.zone)} photos={photos} films={films} ask={ask} />
+          <Item
+            key={f.id}
+            finding={f}
+            zone={plan.zones.get(f.zone)}
+            photos={photos}
+            films={films}
+            ask={ask}
+            onRecord={onRecord}
+          />
         ))}
       </ol>
     </div>
@@ -42,12 +53,14 @@ function Item({
   photos,
   films,
   ask,
+  onRecord,
 }: {
   finding: FindingRow;
   zone: Zone | undefined;
   photos: string;
   films: string;
   ask: string | undefined;
+  onRecord: string | undefined;
 }) {
   return (
     <li
@@ -61,7 +74,9 @@ function Item({
       <div className="min-w-0">
         <p className="flex flex-wrap items-center gap-2">
           <strong>{f.title}</strong>
-          <EvidenceStamp evidence={f.evidence} />
+          <Behind rests={{ ids: [f.id] }} onRecord={onRecord} says={`${f.evidence}: what is on record`}>
+            <EvidenceStamp evidence={f.evidence} />
+          </Behind>
         </p>
         {f.lines.map((line) => (
           <p key={line}>{line}</p>

@@ -8,15 +8,17 @@ export interface ReportViewProps extends ReportInput {
   readonly films: string;
   /** Where questions are asked, on a page that takes them. */
   readonly ask?: string;
+  /** Where the records behind a statement stand, without the query. */
+  readonly onRecord?: string;
 }
 
 /** What a bidder reads: summary first, then every finding with its place and pictures, then what was not seen. */
-export function ReportView({ photos, films, ask, ...input }: ReportViewProps) {
+export function ReportView({ photos, films, ask, onRecord, ...input }: ReportViewProps) {
   const parts = reportParts(input);
   if (!parts) return <p className="p-6">This report names no car that this program can draw.</p>;
   const { plan, wording, sections } = parts;
   const [first, ...rest] = sections;
-  const around = { plan, wording, photos, films, ask };
+  const around = { plan, wording, photos, films, ask, onRecord };
   return (
     <article className="mx-auto grid max-w-4xl gap-8 px-4 py-6">
       <header className="grid gap-4">

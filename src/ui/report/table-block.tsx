@@ -1,8 +1,15 @@
 import { rampColour } from '../body-plan/ramp';
+import { Behind } from './behind';
 import type { BlockOf } from './blocks';
 
 /** A table of figures; wider than the page it scrolls by itself. */
-export function TableBlock({ block: { label, columns, rows } }: { block: BlockOf<'table'> }) {
+export function TableBlock({
+  block: { label, columns, rows },
+  onRecord,
+}: {
+  block: BlockOf<'table'>;
+  onRecord?: string | undefined;
+}) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached by keyboard
     <section className="overflow-x-auto" aria-label={label} tabIndex={0}>
@@ -29,7 +36,9 @@ export function TableBlock({ block: { label, columns, rows } }: { block: BlockOf
                         style={{ background: rampColour(cell.swatchUm).fill }}
                       />
                     )}
-                    {cell.text}
+                    <Behind rests={cell.rests} onRecord={onRecord}>
+                      {cell.text}
+                    </Behind>
                   </th>
                 ) : (
                   <td key={i} className={`pr-2 ${figures ? 'figure text-right' : ''}`}>

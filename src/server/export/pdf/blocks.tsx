@@ -8,7 +8,7 @@ import { BandRows, Headline } from './bands';
 import { FindingGroups } from './findings';
 import { LossesOnPaper } from './losses';
 import { type PictureFile, Pictures } from './pictures';
-import { PlanFigureOnPaper } from './plan';
+import { CoverageOnPaper, PlanFigureOnPaper } from './plan';
 import { LINE, s } from './styles';
 import { Stamp, T } from './text';
 
@@ -134,6 +134,7 @@ const DRAWN: Drawn = {
   bands: (b) => <BandRows {...b} />,
   losses: (b) => <LossesOnPaper {...b} />,
   plan: (b, { plan }) => <PlanFigureOnPaper block={b} plan={plan} />,
+  coverage: (b, { plan }) => <CoverageOnPaper block={b} plan={plan} />,
   findings: (b, { pictureFile }) => <FindingGroups {...b} pictureFile={pictureFile} />,
   // On paper all pictures stand with what they show, and once more at the end.
   strip: (b, { pictureFile }) => <Pictures pictures={b.pictures.slice(0, 3)} pictureFile={pictureFile} />,

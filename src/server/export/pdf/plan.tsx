@@ -106,3 +106,41 @@ export function PlanFigureOnPaper({ block, plan }: { block: PlanFigure; plan: Pl
     </View>
   );
 }
+
+const WHOLE = '#9fc7c3';
+const PART = '#dfece6';
+
+/** How much of each piece was looked at, view by view, small beside each other. */
+export function CoverageOnPaper({ block, plan }: { block: Extract<Block, { kind: 'coverage' }>; plan: Plan }) {
+  const [whole, part] = [new Set(block.whole), new Set(block.part)];
+  return (
+    <View style={{ marginBottom: 6 }}>
+      <T style={s.soft}>Filled: looked at in whole. Pale: in part. White and dashed: not at all.</T>
+      <View style={[s.row, { flexWrap: 'wrap', gap: 8 }]}>
+        {block.views.map(({ view, caption }) => {
+          const box = plan.boxes[view];
+          const [w, h] = [box.maxX - box.minX + 120, box.maxY - box.minY + 120];
+          const width = Math.min(PAGE_WIDTH / 2 - 8, (w / h) * 120);
+          return (
+            <View key={view} wrap={false} style={{ width: PAGE_WIDTH / 2 - 8 }}>
+              <Svg width={width} height={(h / w) * width} viewBox={`${box.minX - 60} ${box.minY - 60} ${w} ${h}`}>
+                {plan.lap[view].map((slug) => (
+                  <Path
+                    key={slug}
+                    d={pathOf(plan.zones.get(slug)!.outline)}
+                    fill={whole.has(slug) ? WHOLE : part.has(slug) ? PART : '#ffffff'}
+                    stroke={INK}
+                    strokeWidth={w / width}
+                    {...(!whole.has(slug) &&
+                      !part.has(slug) && { strokeDasharray: `${(5 * w) / width} ${(3 * w) / width}` })}
+                  />
+                ))}
+              </Svg>
+              <T style={s.soft}>{caption}</T>
+            </View>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

@@ -96,13 +96,14 @@ const Details = memo(function Details({ zone, plan, dark }: { zone: Zone; plan: 
   );
 });
 
-export function ZonesLayer({ plan, view, looks, selected, nameOf, onZone }: PlanDrawingProps) {
+export function ZonesLayer({ plan, view, looks, selected, nameOf, onZone, hrefOf }: PlanDrawingProps) {
   const lap = plan.lap[view];
   const first = selected && lap.includes(selected) ? selected : lap[0];
   return lap.map((slug) => {
     const zone = plan.zones.get(slug)!;
     const look = looks.get(slug);
-    return (
+    const href = hrefOf?.(slug);
+    const piece = (
       <g key={slug}>
         <ZonePath
           zone={zone}
@@ -114,6 +115,14 @@ export function ZonesLayer({ plan, view, looks, selected, nameOf, onZone }: Plan
         />
         <Details zone={zone} plan={plan} dark={look?.hatched ?? false} />
       </g>
+    );
+    // Keys reach the same records through the tables and the list of places; forty stops on a drawing would be in the way.
+    return href ? (
+      <a key={slug} href={href} tabIndex={-1} className="plan-piece">
+        {piece}
+      </a>
+    ) : (
+      piece
     );
   });
 }

@@ -12,7 +12,7 @@ export const PUT = route<{ id: string }>(
     const body = await bodyOf(
       request,
       answerSchema,
-      'An answer has a text of up to 4,000 letters, and whether it is for all.',
+      'An answer has a text of up to 4,000 letters, whether it is for all, and the ids of at most 40 records shown with it.',
       20_000,
     );
     if (!body.ok) return body.response;

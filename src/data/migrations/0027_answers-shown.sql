@@ -1,0 +1,1 @@
+ALTER TABLE "question" ADD COLUMN "shows" jsonb DEFAULT '[]'::jsonb NOT NULL;
