@@ -49,6 +49,7 @@ test('a bidder without script asks about a finding; the house answers, and all w
   await expect(questions).toContainText('Lanternfish');
   await expect(questions).toContainText('about finding 1');
   await questions.getByRole('textbox').fill('No, the paint is whole; see the picture.');
+  await questions.getByRole('group', { name: 'Show with it' }).getByRole('button', { name: /dent/i }).click();
   await questions.getByRole('button', { name: 'Answer' }).click();
   await expect(questions).toContainText('to all');
 
@@ -58,6 +59,14 @@ test('a bidder without script asks about a finding; the house answers, and all w
   await expect(told).toContainText('Does the dent go through the paint?');
   await expect(told).toContainText('No, the paint is whole; see the picture.');
   expect(await analysed(other)).toEqual([]);
+  // What the answer shows leads to the record as sealed, and so does a statement of the report.
+  await told.getByRole('link', { name: /on record/i }).click();
+  await expect(other.getByRole('heading', { name: 'On record' })).toBeVisible();
+  await expect(other.getByRole('region', { name: 'Bonnet' })).toContainText(/dent/i);
+  expect(await analysed(other)).toEqual([]);
+  await other.goto(`${link}/on-record?zones=roof`);
+  await expect(other.getByRole('main')).toContainText('1 entry as sealed');
+  await expect(other.getByRole('main')).not.toContainText(/dent/i);
 
   // What is no question is refused with a reason; a form that only a program fills is thanked and dropped.
   const post = (data: Record<string, string>) =>

@@ -307,6 +307,11 @@ const DOORS: readonly Door[] = [
     expected: all(404, 404, 404, 404),
   },
   {
+    name: 'records behind a statement, of no token',
+    call: page(() => '/r/abcdefghijklmnopqrstuvwx/on-record?zones=roof'),
+    expected: all(200, 200, 200, 200, 200),
+  },
+  {
     name: 'public JSON of no token',
     call: page(() => '/r/abcdefghijklmnopqrstuvwx/report.json'),
     expected: all(404, 404, 404, 404),

@@ -1,7 +1,7 @@
 import { DEFAULT_TABLES } from '@/core/grade/all-tables';
 import { judge } from '@/core/judge/judge';
 import { checkText } from '@/core/listing/check-text';
-import { listingSuggestion } from '@/words/listing';
+import { listingSuggestion, sellersWords } from '@/words/listing';
 import { PLAIN_WORDING } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { bundleAt, planFor } from '../bundles';
@@ -16,6 +16,7 @@ function check(path: string, bundle: string): object {
   const plan = planFor(records);
   if (!plan) throw new Refusal('no-car');
   const words = checkText(text, judge({ plan, records, tables: DEFAULT_TABLES }));
+  const told = sellersWords(records);
   const place = (zone: string) =>
     plan.zones.has(zone) ? zoneName(zone, PLAIN_WORDING) : zone.replaceAll(/[.-]/g, ' ');
   return {
@@ -26,7 +27,7 @@ function check(path: string, bundle: string): object {
       text: w.text,
       claim: w.claim,
       verdict: w.verdict,
-      suggest: listingSuggestion(w, place),
+      suggest: listingSuggestion(w, place, told),
     })),
   };
 }

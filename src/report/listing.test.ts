@@ -5,6 +5,7 @@ import { judge } from '@/core/judge/judge';
 import { type AnyRecord, kindOf, type RecordKind } from '@/core/kinds';
 import { checkText } from '@/core/listing/check-text';
 import { carBody } from '@/data/test-entries';
+import { listingSuggestion, sellersWords } from '@/words/listing';
 import { PLAIN_WORDING } from '@/words/vocabulary';
 import { textOf, writeListing } from './listing';
 import { mattersOf } from './matters-of';
@@ -78,8 +79,18 @@ it('finds words that claim too much when somebody puts them in', () => {
   const { text, judgement } = written([HOLE]);
   const words = checkText(`${text} Rust free and mint.`, judgement);
   expect(words.filter((w) => w.verdict === 'contradicted').map((w) => w.text.toLowerCase())).toEqual(
-    expect.arrayContaining(['mint']),
+    expect.arrayContaining(['rust free', 'mint']),
   );
+});
+
+it('puts nothing into the seller’s mouth: only what he said is told as his', () => {
+  const suggested = (records: readonly AnyRecord[]) => {
+    const { judgement } = written(records);
+    const [words] = checkText('It was never hit.', judgement);
+    return listingSuggestion(words!, (zone) => zone, sellersWords(judgement.records));
+  };
+  expect(suggested([])).toBe('To be left out.');
+  expect(suggested([claim('never in an accident', 'never-hit')])).toContain('The seller says “never in an accident”');
 });
 
 it('reads the odometer without claiming the distance', () => {

@@ -23,6 +23,7 @@ function checked(text: string, records: readonly AnyRecord[] = [], whole: Partia
     findings: 0,
     seen: 0.4,
     otherParts: 0,
+    rust: 0,
     ...whole,
   });
   for (const w of words) expect(text.slice(w.from, w.to)).toBe(w.text);
@@ -30,10 +31,16 @@ function checked(text: string, records: readonly AnyRecord[] = [], whole: Partia
 }
 const rust = recordOf('finding', { zone: 'floor.left.front', flaw: 'perforated' });
 
+const surface = recordOf('finding', { zone: 'floor.left.front', flaw: 'rust-film' });
+
 it.each<[string, readonly AnyRecord[], Partial<WholeCar>, readonly (readonly [string, string])[]]>([
   ['Matching numbers.', [], {}, [['matching-engine', 'supported']]],
   ['One owner from new.', [], {}, [['owners', 'unsupported']]],
   ['No rust anywhere.', [rust], { findings: 1 }, [['no-rust', 'contradicted']]],
+  // Rust on the surface is rust, though a seller may still be right that no floor is weak.
+  ['Rust free.', [surface], { findings: 1, rust: 1 }, [['no-rust', 'contradicted']]],
+  ['Solid floors.', [surface], { findings: 1, rust: 1 }, [['no-rust', 'unsupported']]],
+  ['The tires are new.', [], {}, [['part-replaced', 'unsupported']]],
   ['A mint car.', [rust], { findings: 1 }, [['condition', 'contradicted']]],
   ['A mint car.', [], {}, [['condition', 'wider']]],
   ['A mint car.', [], { seen: 1 }, [['condition', 'unsupported']]],

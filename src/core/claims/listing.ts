@@ -23,6 +23,9 @@ export interface ListingWords {
 const ABSOLUTE =
   /\b(?:mint|flawless|immaculate|faultless|perfect(?:ion)?|pristine|like\s+new|as\s+new|showroom\s+condition|100\s*%|without\s+fault|needs\s+nothing|wants\s+for\s+nothing|all\s+original|fully\s+original|completely\s+original|totally\s+original)(?![a-z])/gi;
 const ORIGINAL = /original/i;
+/** Words that leave no rust at all: rust on the surface is against them too. */
+const WITHOUT_RUST =
+  /\brust[- ]?free\b|\bfree\s+(?:of|from)\s+(?:any\s+)?(?:rust|corrosion)\b|\b(?:no|zero|without)\s+(?:any\s+)?(?:rust|corrosion)\b|\bnot\s+a\s+(?:spot|trace|speck)\s+of\s+(?:rust|corrosion)\b|\bnever\s+(?:any|had)\s+(?:any\s+)?(?:rust|corrosion)\b/i;
 /** Denied or only wished for: nothing is claimed by it. */
 const NOT_MEANT = /\b(?:not|never|no|far\s+from|less\s+than|could\s+be|nearly|almost|isn['’]t)\s+(?:\w+\s+)?$/i;
 
@@ -54,6 +57,8 @@ export interface WholeCar {
   readonly seen: number;
   /** Parts that are not the works'. */
   readonly otherParts: number;
+  /** Findings of rust, of whatever stage. */
+  readonly rust: number;
 }
 
 /**
@@ -71,7 +76,9 @@ export function checkListing(
     if (!spot) return [];
     taken.push(spot);
     const weighed = weigh(said);
-    return [{ ...spot, text: said.text, claim: said.kind, verdict: listingVerdict(weighed), weighed }];
+    const rusty = said.kind === 'no-rust' && whole.rust > 0 && WITHOUT_RUST.test(said.text);
+    const verdict = rusty ? 'contradicted' : listingVerdict(weighed);
+    return [{ ...spot, text: said.text, claim: said.kind, verdict, weighed }];
   });
   const absolute = [...text.matchAll(ABSOLUTE)].flatMap((m): ListingWords[] => {
     const spot = { from: m.index, to: m.index + m[0].length };

@@ -44,7 +44,7 @@ const RULES: readonly Rule[] = [
   ],
   [
     'part-replaced',
-    /\b(new|replaced|fresh|recent|renewed|reconditioned|rebuilt)\s+(\w+\s+){0,2}(engine|gearbox|transmission|clutch|brakes?|battery|tyres?|tires?|exhaust|radiator|loom|tank|top|hood|floors?|sills?|starter|generator|alternator|pump|shocks?|dampers?|springs?|carpets?|seats?|carburett?ors?)\b|\b(engine|gearbox|transmission|clutch|brakes?|battery|tyres?|tires?|exhaust|radiator|loom|tank|top|floors?|sills?|starter|generator|alternator|pump|shocks?|dampers?|springs?|carpets?|seats?)\s+(was|were|has\s+been|have\s+been)\s+(renewed|replaced|rebuilt|reconditioned|changed)\b/i,
+    /\b(new|replaced|fresh|recent|renewed|reconditioned|rebuilt)\s+(\w+\s+){0,2}(engine|gearbox|transmission|clutch|brakes?|battery|tyres?|tires?|exhaust|radiator|loom|tank|top|hood|floors?|sills?|starter|generator|alternator|pump|shocks?|dampers?|springs?|carpets?|seats?|carburett?ors?)\b|\b(engine|gearbox|transmission|clutch|brakes?|battery|tyres?|tires?|exhaust|radiator|loom|tank|top|floors?|sills?|starter|generator|alternator|pump|shocks?|dampers?|springs?|carpets?|seats?)\s+(is|are|was|were|has\s+been|have\s+been)\s+(all\s+)?(new|renewed|replaced|rebuilt|reconditioned|changed)\b/i,
   ],
   [
     'restored',

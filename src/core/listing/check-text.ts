@@ -1,3 +1,4 @@
+import { flawById } from '../catalogue/flaws/by-id';
 import { checkListing, claimRecord, type ListingWords, weighedOf } from '../claims/listing';
 import { splitClaims } from '../claims/split';
 import { type Judgement, judge } from '../judge/judge';
@@ -28,6 +29,7 @@ export function checkText(text: string, car: Judgement): readonly ListingWords[]
   return checkListing(own, (s) => weighedOf(beside.claims, place.get(`${s.kind} ${s.text}`)!), {
     findings: recordsOf(records, 'finding').length,
     seen: coverage.whole.seen / Math.max(1, coverage.whole.cells),
+    rust: recordsOf(records, 'finding').filter((f) => flawById(f.body.flaw).stage !== undefined).length,
     otherParts: recordsOf(records, 'part').filter((p) => !OWN_PARTS.has(p.body.state)).length,
   });
 }

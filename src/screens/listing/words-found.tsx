@@ -1,7 +1,7 @@
 import type { ListingVerdict, ListingWords } from '@/core/claims/listing';
 import type { Judgement } from '@/core/judge/judge';
 import { useWording } from '@/ui/preferences';
-import { listingSuggestion } from '@/words/listing';
+import { listingSuggestion, sellersWords } from '@/words/listing';
 import { zoneName } from '@/words/zones';
 import { VERDICT_SAYS } from './verdicts';
 
@@ -22,6 +22,7 @@ export function ListingWordsFound({
   const wording = useWording(judgement.car?.steering);
   const place = (zone: string) =>
     judgement.plan.zones.has(zone) ? zoneName(zone, wording) : zone.replaceAll(/[.-]/g, ' ');
+  const told = sellersWords(judgement.records);
   const sorted = [...words].sort((a, b) => ORDER.indexOf(a.verdict) - ORDER.indexOf(b.verdict) || a.from - b.from);
   return (
     <section className="sheet grid gap-2 p-4" aria-label="Words that claim something" aria-live="polite">
@@ -33,7 +34,7 @@ export function ListingWordsFound({
       )}
       <ul>
         {sorted.map((w) => {
-          const instead = listingSuggestion(w, place);
+          const instead = listingSuggestion(w, place, told);
           return (
             <li
               key={`${w.from} ${w.to}`}
