@@ -36,7 +36,7 @@ async function sealedLot(url: string, t: Trial): Promise<string> {
     const { photo } = await sent.json();
     photos.push(put('photo', { ...photo, name: `${view}.jpg`, view, takenAt: at }));
   }
-  const findings = ['hood', 'roof', 'door.left.front', 'fender.left', 'trunklid'].map((zone) =>
+  const findings = ['hood', 'roof', 'door.left.front', 'fender.left', 'fender.right'].map((zone) =>
     put('finding', { zone, flaw: 'dent', sizeMm: 40, at }),
   );
   const answer = await api.post(`/api/v1/inspections/${t.inspectionId}/changes`, {

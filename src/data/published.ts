@@ -200,17 +200,21 @@ const ROW = {
 const KEYS: Readonly<Record<PublicSort, SQL<number>>> = {
   number: sql<number>`${publishedLot.number}`,
   grade: sql<number>`(- coalesce(${publishedLot.grade}, -1))`,
-  year: sql<number>`coalesce(${publishedLot.year}, 9999)`,
+  year: sql<number>`(coalesce(${publishedLot.year}, 9999))`,
 };
 const PLACE = /^(-?\d+(?:\.\d+)?)~(\d+)$/;
 
-/** What is open of a published row: its link is open and not withdrawn, its lot is in the sale and not about to be erased. */
-const OPEN = and(
-  isNull(shareLink.withdrawnAt),
-  sql`(${shareLink.opensAt} is null or ${shareLink.opensAt} <= now())`,
-  isNull(lot.withdrawnAt),
-  sql`not exists (select 1 from deletion d where d.target = ${lot.id}::text and d.called_off_at is null and d.done_at is null)`,
-);
+/**
+ * What is open of a published row: its link is open and not withdrawn, its lot is in the sale and not about to be erased. Asked
+ * row by row, so that a page of a large sale looks up no more than it shows; what is about to be erased is little, and is looked
+ * up once.
+ */
+const OPEN = [
+  sql`(select ${shareLink.withdrawnAt} is null and (${shareLink.opensAt} is null or ${shareLink.opensAt} <= now())
+    from ${shareLink} where ${shareLink.id} = ${publishedLot.linkId})`,
+  sql`(select ${lot.withdrawnAt} is null from ${lot} where ${lot.id} = ${publishedLot.lotId})`,
+  sql`${publishedLot.lotId}::text not in (select d.target from deletion d where d.target is not null and d.called_off_at is null and d.done_at is null)`,
+];
 
 function asked({ search, has, lacks, from }: PublicAsked): SQL[] {
   const list = (traits: readonly string[]) =>
@@ -232,37 +236,36 @@ function asked({ search, has, lacks, from }: PublicAsked): SQL[] {
   ];
 }
 
-const lotsOf = (tx: Tx) =>
-  tx
-    .select(ROW)
-    .from(publishedLot)
-    .innerJoin(shareLink, eq(shareLink.id, publishedLot.linkId))
-    .innerJoin(lot, eq(lot.id, publishedLot.lotId));
+const lotsOf = (tx: Tx) => tx.select(ROW).from(publishedLot);
 
-/** A page of a sale's published lots, how many answer, and where the next page begins. */
+/** So far lots are counted that answer; of more it is said that there are more. */
+const MOST_COUNTED = 500;
+
+/** A page of a sale's published lots, how many answer (counted as far as MOST_COUNTED and one), and where the next page begins. */
 export async function publicLots(
   db: Db,
   { orgId, saleId }: Pick<PublicSale, 'orgId' | 'saleId'>,
   query: PublicAsked,
   limit: number,
-): Promise<{ lots: PublicLot[]; count: number; next: string | null }> {
+): Promise<{ lots: PublicLot[]; count: number; counted: number; next: string | null }> {
   const key = KEYS[query.sort];
   const at = query.after ? PLACE.exec(query.after) : null;
   const after = at
     ? [or(gt(key, Number(at[1])), and(eq(key, Number(at[1])), gt(publishedLot.number, Number(at[2]))))]
     : [];
-  const wanted = and(eq(publishedLot.saleId, saleId), OPEN, ...asked(query));
+  const wanted = and(eq(publishedLot.saleId, saleId), ...OPEN, ...asked(query));
   return inOrg(db, { orgId }, async (tx) => {
     const rows = await lotsOf(tx)
       .where(and(wanted, ...after))
       .orderBy(asc(key), asc(publishedLot.number))
       .limit(limit + 1);
-    const [all] = await tx
-      .select({ n: count() })
+    const answering = tx
+      .select({ one: sql`1`.as('one') })
       .from(publishedLot)
-      .innerJoin(shareLink, eq(shareLink.id, publishedLot.linkId))
-      .innerJoin(lot, eq(lot.id, publishedLot.lotId))
-      .where(wanted);
+      .where(wanted)
+      .limit(MOST_COUNTED + 1)
+      .as('answering');
+    const [all] = await tx.select({ n: count() }).from(answering);
     const lots = rows.slice(0, limit).map(asLot);
     const last = rows[limit - 1];
     const keyOf = (r: (typeof rows)[number]) =>
@@ -270,6 +273,7 @@ export async function publicLots(
     return {
       lots,
       count: all?.n ?? 0,
+      counted: MOST_COUNTED,
       next: rows.length > limit && last ? `${keyOf(last)}~${last.number}` : null,
     };
   });

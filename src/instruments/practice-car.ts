@@ -1,6 +1,7 @@
 import { boxOf } from '@/core/body/geometry';
 import type { Plan } from '@/core/body/plan';
 import type { Metal, Zone } from '@/core/body/zone';
+import type { PaintState } from '@/core/paint/profiles';
 import { normalDraw, type Random, seeded } from '@/core/stats/random';
 
 /** What the coating of a made-up car really is: µm at any place of a panel, without the gauge's own errors. */
@@ -37,8 +38,24 @@ export function practiceCar(plan: Plan, seed: number): CoatingTruth {
     large.filter((z) => z !== resprayed && z.upright),
     random,
   );
-  const panels = new Map(painted.map((z) => [z.slug, panelOf(z, z === resprayed, z === filled, random)]));
-  const waves = new Map(painted.map((z) => [z.slug, seed * 1000 + panels.size + z.lap]));
+  const stateOf = (z: Zone): PaintState => (z === filled ? 'filled' : z === resprayed ? 'resprayed' : 'factory');
+  return coatingOf(
+    painted.map((z) => [z, stateOf(z)] as const),
+    plan,
+    seed,
+    random,
+  );
+}
+
+/** The coating of a car whose panels have these states, the same for the same seed; where none is told, bare. */
+export function coatingOf(
+  states: readonly (readonly [Zone, PaintState])[],
+  plan: Plan,
+  seed: number,
+  random: Random = seeded(seed),
+): CoatingTruth {
+  const panels = new Map(states.map(([z, state]) => [z.slug, panelOf(z, state, random)]));
+  const waves = new Map(states.map(([z]) => [z.slug, seed * 1000 + panels.size + z.lap]));
   return {
     metal: (zone) => plan.zones.get(zone)?.metal ?? null,
     um(zone, u, v) {
@@ -54,17 +71,26 @@ export function practiceCar(plan: Plan, seed: number): CoatingTruth {
 
 const pick = (zones: readonly Zone[], random: Random) => zones[Math.floor(random() * zones.length)];
 
-function panelOf(zone: Zone, resprayed: boolean, filled: boolean, random: Random): Panel {
+/** Film and its unevenness by what was done to a panel, µm and share; filler lies on film as from the works. House values. */
+const FILM: Readonly<Record<PaintState, { readonly um: number; readonly spread: number }>> = {
+  factory: { um: 122, spread: 0.09 },
+  resprayed: { um: 255, spread: 0.22 },
+  heavy: { um: 380, spread: 0.22 },
+  filled: { um: 122, spread: 0.09 },
+};
+const FILLER_UM = 900;
+
+function panelOf(zone: Zone, state: PaintState, random: Random): Panel {
   const box = boxOf(zone.outline);
   const [w, h] = [box.maxX - box.minX, box.maxY - box.minY];
-  const level = (resprayed ? 255 : 122) * Math.exp(0.05 * normalDraw(random));
+  const level = FILM[state].um * Math.exp(0.05 * normalDraw(random));
   const patch = {
     u: w * (0.25 + 0.5 * random()),
     v: h * (0.15 + 0.2 * random()),
     radiusMm: 90 + 60 * random(),
-    um: 900,
+    um: FILLER_UM,
   };
-  return { level, spread: resprayed ? 0.22 : 0.09, patch: filled ? patch : null };
+  return { level, spread: FILM[state].spread, patch: state === 'filled' ? patch : null };
 }
 
 /** A smooth wave of about unit size over the panel, by interpolating seeded values at knots. */

@@ -34,11 +34,12 @@ function pick<T extends { readonly share: number }>(random: Random, of: readonly
   return of[of.length - 1]!;
 }
 
-/** What a car is like beside its age, on the scale of log-odds. */
-function factorsOf(random: Random): Record<Factor, number> {
+/** What a car is like beside its age, on the scale of log-odds; `keptIn`: where it was kept, by its place among those there are. */
+function factorsOf(random: Random, keptIn: number | null): Record<Factor, number> {
   const { spread, together, kept, used } = HISTORY;
   const common = normalDraw(random);
-  const storage = pick(random, kept);
+  const drawn = pick(random, kept);
+  const storage = keptIn === null ? drawn : kept[keptIn]!;
   const life = pick(random, used);
   const shift: Partial<Record<Factor, number>> = { rust: storage.rust, use: life.use, upkeep: life.upkeep };
   return Object.fromEntries(
@@ -95,11 +96,11 @@ function panelsOf(random: Random, plan: Plan, resprayed: boolean): Map<string, P
   );
 }
 
-/** Makes one car of an age on a plan. Same source of numbers, same car. */
-export function makeCar(random: Random, plan: Plan, ageYears: number): MadeCar {
+/** Makes one car of an age on a plan, kept anywhere or in one of the places of HISTORY. Same source of numbers, same car. */
+export function makeCar(random: Random, plan: Plan, ageYears: number, keptIn: number | null = null): MadeCar {
   const older = Math.log(ageYears / 50);
   const has = (at: { at50: number; withAge: number }) => random() < chance(logit(at.at50) + at.withAge * older);
-  const factors = factorsOf(random);
+  const factors = factorsOf(random, keptIn);
   const rarer = has(HISTORY.restored) ? HISTORY.restored.rarer : 0;
   const panels = panelsOf(random, plan, rarer > 0 || has(HISTORY.resprayed));
   const findings: MadeFinding[] = [];

@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import { doublePrecision, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import type { Trait } from '@/core/yard/traits';
 import { lot, organisation, sale, shareLink } from './farvin';
@@ -37,8 +38,9 @@ export const publishedLot = pgTable(
     traits: text('traits').array().$type<Trait[]>().notNull(),
   },
   (t) => [
+    // Each order of a sale's page has its own; the expressions are those of data/published.ts.
     index('published_lot_number').on(t.saleId, t.number),
-    index('published_lot_grade').on(t.saleId, t.grade, t.number),
-    index('published_lot_year').on(t.saleId, t.year, t.number),
+    index('published_lot_by_grade').on(t.saleId, sql`(- coalesce(${t.grade}, -1))`, t.number),
+    index('published_lot_by_year').on(t.saleId, sql`(coalesce(${t.year}, 9999))`, t.number),
   ],
 );

@@ -4,7 +4,7 @@ import { Check, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { keyText, NOT_RECOMPUTED } from '@/report/seal-words';
 import { plural } from '@/words/plural';
-import { type Checked, checkReport } from './check-report';
+import type { Checked } from './check-report';
 
 type Standing =
   | { kind: 'idle' }
@@ -67,6 +67,8 @@ export function VerifyPanel({
   const check = async () => {
     setStanding({ kind: 'busy', done: 0, all: 0 });
     try {
+      // Loaded by the touch: no reader waits for what few ask for.
+      const { checkReport } = await import('./check-report');
       const result = await checkReport({ address, keysAddress: `${keysPage}/keys.json`, photos, shown }, (done, all) =>
         setStanding({ kind: 'busy', done, all }),
       );

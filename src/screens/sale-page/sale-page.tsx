@@ -30,6 +30,7 @@ export function SalePage({
   asked,
   lots,
   count,
+  counted,
   next,
 }: {
   sale: PublicSaleFacts;
@@ -37,6 +38,8 @@ export function SalePage({
   asked: PublicAsked;
   lots: readonly PublicLot[];
   count: number;
+  /** Counted no further than this. */
+  counted: number;
   next: string | null;
 }) {
   const days = [
@@ -66,7 +69,11 @@ export function SalePage({
         </div>
         <Asks base={base} asked={asked} />
         <p role="status" className="text-sm">
-          {count === 0 ? 'No published lot answers this.' : plural(count, 'published lot')}
+          {count === 0
+            ? 'No published lot answers this.'
+            : count > counted
+              ? `More than ${counted.toLocaleString('en-GB')} published lots.`
+              : plural(count, 'published lot')}
           {asked.lacks.length > 0 && ' Left out is what a report tells of; what nobody saw, it does not.'}
         </p>
         <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">

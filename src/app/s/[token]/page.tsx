@@ -36,6 +36,8 @@ export default async function SalePagePage({ params, searchParams }: Params) {
       </NoPage>
     );
   const asked = publicAsked(await searchParams);
-  const { lots, count, next } = await lotsAsked(sale, asked);
-  return <SalePage sale={sale} base={`/s/${token}`} asked={asked} lots={lots} count={count} next={next} />;
+  const { lots, count, counted, next } = await lotsAsked(sale, asked);
+  return (
+    <SalePage sale={sale} base={`/s/${token}`} asked={asked} lots={lots} count={count} counted={counted} next={next} />
+  );
 }

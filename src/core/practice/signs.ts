@@ -1,0 +1,105 @@
+/** How a fault is drawn on a practice car. */
+export const DRAWN_AS = [
+  'dots',
+  'light-dots',
+  'line',
+  'dark-line',
+  'net',
+  'haze',
+  'band',
+  'dent',
+  'fold',
+  'wave',
+  'bumps',
+  'brown',
+  'scale',
+  'hole',
+  'patch',
+  'drip',
+  'flakes',
+  'pits',
+  'stain',
+  'tear',
+  'gap',
+  'gone',
+  'nothing',
+] as const;
+export type DrawnAs = (typeof DRAWN_AS)[number];
+
+/** What an inspector meets of a fault: how it looks, and what only the hand, the ear or the nose tells. It never names the fault. */
+export interface Sign {
+  readonly as: DrawnAs;
+  /** What is felt, heard or noticed; empty where the picture says it all. */
+  readonly felt: string;
+}
+
+const sign = (as: DrawnAs, felt = ''): Sign => ({ as, felt });
+
+/** By flaw of the catalogue: every fault that made cars have. */
+export const SIGNS: Readonly<Record<string, Sign>> = {
+  chip: sign('dots'),
+  'touch-up': sign('light-dots', 'The spots have another sheen, and a brush’s edge.'),
+  'scratch-clear': sign('line', 'A fingernail does not catch in it.'),
+  'scratch-through': sign('dark-line', 'A fingernail catches; below it is another colour.'),
+  swirl: sign('net', 'In the sun fine rings stand round the lamp’s reflection.'),
+  fading: sign('haze', 'Dull and chalky; a wet cloth brings the colour back for a minute.'),
+  'orange-peel': sign('nothing', 'The lamp’s reflection breaks up as on a fruit’s skin.'),
+  'dust-nib': sign('dots', 'Small hard grains under the finger, of the panel’s own colour.'),
+  run: sign('drip', 'A thick tear of paint hangs below an edge.'),
+  overspray: sign('band', 'Rough colour on the rubber and in the jamb.'),
+  'masking-line': sign('band', 'A step along the edge that a fingernail finds.'),
+  cracking: sign('net', 'The lines go through the paint to what lies below.'),
+  peeling: sign('flakes', 'The paint lifts at the edges and can be blown off.'),
+  blister: sign('bumps', 'Small and soft, they give under the thumb; no brown.'),
+  'sand-scratches': sign('line', 'Straight fine lines all in one direction, below the gloss.'),
+  'colour-mismatch': sign('haze', 'Beside the next panel it is another shade.'),
+  delamination: sign('flakes', 'The clear coat lies white and loose.'),
+  cloudy: sign('haze', 'Milky all through.'),
+  'filler-visible': sign('patch', 'The magnet does not hold here.'),
+  ding: sign('dent', 'Small, the paint is whole.'),
+  dent: sign('dent'),
+  crease: sign('fold'),
+  wave: sign('wave', 'From the corner the reflection swims.'),
+  'impact-damage': sign('fold', 'The metal behind is pushed in as well.'),
+  bent: sign('fold', 'Out of its line.'),
+  'gap-uneven': sign('gap'),
+  'hard-shut': sign('nothing', 'It must be lifted and slammed.'),
+  proud: sign('gap', 'The hand feels a step to the next panel.'),
+  sagging: sign('gap', 'Opened, it drops on its hinges.'),
+  'rust-film': sign('brown', 'Brown wipes off on the finger; the metal is hard and smooth.'),
+  'rust-blister': sign('bumps', 'Hard bumps; one has opened, and brown comes out.'),
+  'rust-scale': sign('scale', 'It flakes off in layers; below it the metal is thinner, and sound to a knock.'),
+  perforated: sign('hole'),
+  'structural-loss': sign('hole', 'What carries here is gone; the jack would go through.'),
+  'fresh-underseal': sign('patch', 'Black, soft and new, over everything.'),
+  'patch-crude': sign('patch', 'A plate over it, its edge seen and felt.'),
+  'patch-neat': sign('patch', 'A seam ground flat; behind it the weld is seen.'),
+  pitting: sign('pits'),
+  'plating-peels': sign('flakes', 'The bright layer comes off.'),
+  'glass-chip': sign('dots', 'A cone in the glass.'),
+  'glass-crack': sign('dark-line', 'It runs through the glass.'),
+  'glass-scratched': sign('line', 'An arc where a blade went.'),
+  moisture: sign('stain', 'Drops stand inside.'),
+  'rubber-hard': sign('nothing', 'Pressed with a nail it does not give.'),
+  'rubber-torn': sign('tear', 'The lip is open.'),
+  'tire-aged': sign('net', 'Its code is older than ten years.'),
+  'tire-worn': sign('nothing', 'The gauge goes in 1.2 mm.'),
+  damp: sign('stain', 'Wet to the hand; it smells of it.'),
+  'dash-cracked': sign('tear', 'It runs through the pad.'),
+  dirty: sign('stain', 'It would come off with soap.'),
+  stained: sign('stain', 'It does not come off.'),
+  split: sign('tear', 'The padding shows.'),
+  worn: sign('haze', 'Thin and shiny where one sits.'),
+  drops: sign('drip', 'A drop hangs, another falls in a minute.'),
+  'leak-damp': sign('stain', 'Dark and oily; no drop hangs.'),
+  'leak-drips': sign('drip', 'It drips on the floor.'),
+  missing: sign('gone'),
+  'number-mismatch': sign('nothing', 'The stamped number is another than the papers’.'),
+  'number-unreadable': sign('scale', 'Where the number should be nothing can be read.'),
+  'plate-disturbed': sign('nothing', 'The plate’s rivets are new and of another head.'),
+  'wiring-altered': sign('dark-line', 'Household cable, twisted and taped.'),
+  'wrong-part': sign('nothing', 'It fits, and no such car left the works with it.'),
+};
+
+/** The sign of a fault; one that no table tells of is noticed as something that is not as it should be. */
+export const signOf = (flaw: string): Sign => SIGNS[flaw] ?? sign('nothing', 'Something here is not as it should be.');
