@@ -38,7 +38,8 @@ const FLOORS = {
   data: ['core'],
   workers: ['entry', 'core'],
   instruments: ['core'],
-  server: ['data', 'report', 'words', 'core'],
+  // What a practice car is like stays with the server until it is closed: it is measured and drawn there.
+  server: ['data', 'report', 'words', 'instruments', 'core'],
   ui: ['report', 'entry', 'words', 'workers', 'core'],
   screens: ['ui', 'report', 'entry', 'words', 'workers', 'instruments', 'core'],
   app: ['screens', 'ui', 'server', 'data', 'report', 'entry', 'words', 'workers', 'core'],

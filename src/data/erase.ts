@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, inArray, or, sql } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { bodyHash, nameHash } from './change-hash';
@@ -20,6 +20,7 @@ import {
   shareLink,
 } from './tables/farvin';
 import { invitation, lotAssignment, saleLending } from './tables/house';
+import { practiceLot } from './tables/practice';
 import { question } from './tables/questions';
 
 // Erasing takes what a person or a car left out of what is otherwise written once, and leaves its hash: the log stays
@@ -142,6 +143,8 @@ export function eraseLot(owner: Db, actor: Actor, lotId: string, why: string): P
       .where(inArray(seal.inspectionId, ids));
     await tx.delete(shareLink).where(eq(shareLink.lotId, lotId));
     await tx.delete(question).where(eq(question.lotId, lotId));
+    // Truth and outcome of practice on it, and what others' second looks made of it.
+    await tx.delete(practiceLot).where(or(eq(practiceLot.lotId, lotId), eq(practiceLot.ofLot, lotId)));
     await tx.delete(lotLending).where(eq(lotLending.lotId, lotId));
     const jobs = await tx.delete(exportJob).where(inArray(exportJob.inspectionId, ids)).returning({ id: exportJob.id });
     await tx

@@ -2,9 +2,10 @@ import { and, count, desc, eq, ne, sql } from 'drizzle-orm';
 import type { AnyRecord } from '@/core/kinds';
 import { withDefaults } from '@/core/kinds/with-defaults';
 import { type Bundle, writeBundle } from '@/core/records/bundle';
-import type { SaleFacts } from '@/core/yard/sale-facts';
+import { PRACTICE, type SaleFacts } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
+import { notBlind } from './practice';
 import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
 
 export interface InspectionHead {
@@ -22,6 +23,8 @@ export interface InspectionHead {
   readonly sale: {
     id: string;
     name: string;
+    /** The house's own sale of practice cars and second looks: nothing of it is sealed. */
+    practice: boolean;
     place: string;
     currency: string;
     opensOn: string | null;
@@ -48,6 +51,7 @@ const columns = {
   sale: {
     id: sale.id,
     name: sale.name,
+    practice: sql<boolean>`${sale.state} = ${PRACTICE}`,
     place: sale.place,
     currency: sale.currency,
     opensOn: sale.opensOn,
@@ -68,12 +72,17 @@ const heads = (tx: Tx) =>
 
 /** The inspections of a lot that were not given up. */
 const standing = (actor: Actor, lotId: string) =>
-  and(eq(inspection.lotId, lotId), eq(inspection.orgId, actor.orgId), ne(inspection.state, 'given-up'));
+  and(
+    eq(inspection.lotId, lotId),
+    eq(inspection.orgId, actor.orgId),
+    ne(inspection.state, 'given-up'),
+    notBlind(actor),
+  );
 
 /** One inspection of the actor's organisation, or null. */
 export async function inspectionHead(db: Db, actor: Actor, id: string): Promise<InspectionHead | null> {
   const [row] = await inOrg(db, actor, (tx) =>
-    heads(tx).where(and(eq(inspection.id, id), eq(inspection.orgId, actor.orgId))),
+    heads(tx).where(and(eq(inspection.id, id), eq(inspection.orgId, actor.orgId), notBlind(actor))),
   );
   return row ?? null;
 }

@@ -1,7 +1,7 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, ne, sql } from 'drizzle-orm';
 import { v7 as uuidv7 } from 'uuid';
 import { reportDue } from '@/core/yard/report-due';
-import type { Sale, SaleFacts, SaleState } from '@/core/yard/sale-facts';
+import { PRACTICE, type Sale, type SaleFacts, type SaleState } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
@@ -21,7 +21,8 @@ const COLUMNS = {
   units: sale.units,
   kerb: sale.kerb,
   embargoUntil: sale.embargoUntil,
-  state: sale.state,
+  // Never `practice`: every read of these columns leaves that one out.
+  state: sql<SaleState>`${sale.state}`,
 };
 
 const asRow = <R extends { embargoUntil: Date | null }>(row: R) => ({
@@ -39,7 +40,7 @@ export async function salesOf(db: Db, actor: Actor): Promise<Sale[]> {
     tx
       .select(COLUMNS)
       .from(sale)
-      .where(eq(sale.orgId, actor.orgId))
+      .where(and(eq(sale.orgId, actor.orgId), ne(sale.state, PRACTICE)))
       .orderBy(sql`(${sale.state} = 'archived')`, asc(sale.opensOn), asc(sale.id)),
   );
   return rows.map(asRow);
@@ -60,7 +61,7 @@ export async function saleForUpdate(tx: Tx, actor: Actor, id: string): Promise<S
   const [row] = await tx
     .select(COLUMNS)
     .from(sale)
-    .where(and(eq(sale.id, id), eq(sale.orgId, actor.orgId)))
+    .where(and(eq(sale.id, id), eq(sale.orgId, actor.orgId), ne(sale.state, PRACTICE)))
     .for('update');
   return row ? asRow(row) : null;
 }

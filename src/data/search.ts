@@ -1,5 +1,6 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, ne, sql } from 'drizzle-orm';
 import type { Found } from '@/core/yard/found';
+import { PRACTICE } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
 import { inspection, lot, record, sale } from './tables/farvin';
@@ -34,7 +35,7 @@ export async function search(db: Db, actor: Actor, asked: string): Promise<Found
       })
       .from(lot)
       .innerJoin(sale, eq(sale.id, lot.saleId))
-      .where(and(eq(lot.orgId, actor.orgId), ...words.map((w) => holdsWord(said, w))))
+      .where(and(eq(lot.orgId, actor.orgId), ne(sale.state, PRACTICE), ...words.map((w) => holdsWord(said, w))))
       .orderBy(sql`(${sale.state} = 'archived')`, asc(lot.number))
       .limit(MOST_LOTS);
     // The whole body first, which is quick; then the very text of it that holds all words.
@@ -50,6 +51,7 @@ export async function search(db: Db, actor: Actor, asked: string): Promise<Found
       .from(record)
       .innerJoin(inspection, eq(inspection.id, record.inspectionId))
       .innerJoin(lot, and(eq(lot.id, inspection.lotId), eq(lot.revision, inspection.revision)))
+      .innerJoin(sale, and(eq(sale.id, lot.saleId), ne(sale.state, PRACTICE)))
       .innerJoin(
         sql`lateral (select v.value #>> '{}' as text from jsonb_path_query(${record.body}, '$.** ? (@.type() == "string")') v(value)) t`,
         sql.join(

@@ -47,6 +47,7 @@ const GUARDED = [
   'alarm_heard',
   'film_file',
   'question',
+  'practice_lot',
 ];
 /** Tables that everybody reads, and a house writes its own rows of. */
 const PUBLISHED = ['seal_key'];

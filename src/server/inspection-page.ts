@@ -2,16 +2,35 @@ import { notFound } from 'next/navigation';
 import { cache } from 'react';
 import type { JudgedBy } from '@/core/grade/all-tables';
 import { uuidSchema } from '@/core/kinds/common';
+import type { PracticeRow } from '@/core/practice/practice-row';
 import { type Actor, readsAlone } from '@/data/actor';
 import { db } from '@/data/db';
 import { currentInspection, type InspectionHead, recordsOfInspection, withheldCount } from '@/data/inspections';
 import { orgTables, tablesAsSealed } from '@/data/org-tables';
+import { practiceOf } from '@/data/practice';
 import { sealedTables } from '@/data/seals';
 import { pageActor } from './actor';
 import { saleYear } from './sealing';
 
+/** What a practice lot's screens know of it: never its truth. */
+export type PracticeFacts = Pick<PracticeRow, 'kind' | 'course' | 'minutes' | 'startedAt' | 'closedAt'>;
+
+const practiceFacts = ({ kind, course, minutes, startedAt, closedAt }: PracticeRow): PracticeFacts => ({
+  kind,
+  course,
+  minutes,
+  startedAt,
+  closedAt,
+});
+
 /** What a lot's screens know of it besides its records. */
-export function factsOf(actor: Actor, head: InspectionHead, tables: JudgedBy, withheld: number) {
+export function factsOf(
+  actor: Actor,
+  head: InspectionHead,
+  tables: JudgedBy,
+  withheld: number,
+  practice: PracticeFacts | null = null,
+) {
   return {
     id: head.id,
     revision: head.revision,
@@ -31,6 +50,7 @@ export function factsOf(actor: Actor, head: InspectionHead, tables: JudgedBy, wi
     me: actor.name,
     myId: actor.userId,
     withheld,
+    practice,
     ...tables,
   };
 }
@@ -40,14 +60,19 @@ export async function lotInHand(actor: Actor, lotId: string) {
   const id = uuidSchema.safeParse(lotId);
   const head = id.success ? await currentInspection(db(), actor, id.data) : null;
   if (!head) return null;
-  const [records, today, sealed, withheld] = await Promise.all([
+  const [records, today, sealed, withheld, practice] = await Promise.all([
     recordsOfInspection(db(), actor, head.id),
     orgTables(db(), actor),
     // A sealed lot is shown by the numbers it was sealed with, whatever the house's are today.
     head.state === 'sealed' ? sealedTables(db(), actor, head.id) : null,
     readsAlone(actor) ? withheldCount(db(), actor, head.id) : 0,
+    head.sale.practice ? practiceOf(db(), actor, head.lot.id) : null,
   ]);
-  return { head, records, facts: factsOf(actor, head, tablesAsSealed(sealed, today), withheld) };
+  return {
+    head,
+    records,
+    facts: factsOf(actor, head, tablesAsSealed(sealed, today), withheld, practice && practiceFacts(practice)),
+  };
 }
 
 /** What every page of a lot starts from; 404 for a lot that is not the actor's organisation's. */

@@ -16,7 +16,8 @@ export type SealRefusal =
   | 'changed-meanwhile'
   | 'incomplete'
   | 'tables-unfit'
-  | 'not-reviewed';
+  | 'not-reviewed'
+  | 'practice';
 
 /** The year by which a car's age counts: that of the sale, else of today. */
 export function saleYear(closesOn: string | null, now: Date, timeZone = 'UTC'): number {
@@ -42,6 +43,7 @@ export async function sealInspection(db: Db, actor: Actor, inspectionId: string,
 async function sealOnce(db: Db, actor: Actor, inspectionId: string, now: Date): Promise<Sealed> {
   const head = await inspectionHead(db, actor, inspectionId);
   if (!head) return { ok: false, reason: 'not-found' };
+  if (head.sale.practice) return { ok: false, reason: 'practice' };
   if (head.state === 'sealed') return { ok: false, reason: 'already-sealed' };
   const records = await recordsOfInspection(db, actor, inspectionId);
   const { unfit, tables } = await orgTables(db, actor);

@@ -57,6 +57,8 @@ export const AUDITED = [
   'sale-archived',
   'sale-lent',
   'sale-lending-ended',
+  'practice-begun',
+  'practice-closed',
   'lots-listed',
   'lot-changed',
   'lot-moved',

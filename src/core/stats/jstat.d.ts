@@ -4,6 +4,7 @@ declare module 'jstat' {
     readonly jStat: {
       corrcoeff(a: readonly number[], b: readonly number[]): number;
       readonly normal: { inv(p: number, mean: number, sd: number): number };
+      readonly chisquare: { inv(p: number, degrees: number): number };
       readonly studentt: { inv(p: number, degrees: number): number };
     };
   };

@@ -10,10 +10,10 @@ export interface Fitted {
 }
 
 /**
- * Ordinary least squares y ≈ X·β with 10 to 90 % intervals by Student's t (Draper & Smith, Applied Regression Analysis,
+ * Ordinary least squares y ≈ X·β with intervals by Student's t, 10 to 90 % unless another upper end is asked for (Draper & Smith, Applied Regression Analysis,
  * §5). Null where X has not more rows than columns, or its columns depend on each other.
  */
-export function leastSquares(rows: readonly (readonly number[])[], y: readonly number[]): Fitted | null {
+export function leastSquares(rows: readonly (readonly number[])[], y: readonly number[], upTo = 0.9): Fitted | null {
   const [n, p] = [rows.length, rows[0]?.length ?? 0];
   if (n <= p || p === 0) return null;
   const x = new Matrix(rows as number[][]);
@@ -26,7 +26,7 @@ export function leastSquares(rows: readonly (readonly number[])[], y: readonly n
     .to1DArray()
     .reduce((s, r) => s + r * r, 0);
   const degrees = n - p;
-  const wide = studentQuantile(0.9, degrees) * Math.sqrt(rss / degrees);
+  const wide = studentQuantile(upTo, degrees) * Math.sqrt(rss / degrees);
   const coefficients = Array.from({ length: p }, (_, i): Estimate => {
     const [value, half] = [beta.get(i, 0), wide * Math.sqrt(Math.max(0, inverse.get(i, i)))];
     return { value, low: value - half, high: value + half, n };

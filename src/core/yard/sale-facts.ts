@@ -13,6 +13,8 @@ export const unitsSchema = z.enum(['um', 'mil']);
 /** `closed` takes no more lots; `archived` stands no longer on the Yard. Both can be taken back. */
 export const SALE_STATES = ['open', 'closed', 'archived'] as const;
 export type SaleState = (typeof SALE_STATES)[number];
+/** The state of a house's own sale that holds practice cars and second looks: no list, link, seal or count has to do with it. */
+export const PRACTICE = 'practice';
 
 /**
  * What is said of a sale. A dealer's stock has no closing day. Days are calendar days in its time zone; `embargoUntil`

@@ -20,7 +20,7 @@ import {
 import type { WorkPlan } from '@/core/cost/work-plan';
 import type { DaysPlan } from '@/core/days/days-plan';
 import { ROLES, type Role } from '@/core/people/roles';
-import { SALE_STATES, type SaleFacts, type SaleState } from '@/core/yard/sale-facts';
+import { PRACTICE, SALE_STATES, type SaleFacts, type SaleState } from '@/core/yard/sale-facts';
 import { user } from './auth';
 import { instant } from './instant';
 
@@ -159,7 +159,7 @@ export const sale = pgTable(
     kerb: text('kerb').$type<SaleFacts['kerb']>().notNull().default('left'),
     /** Until then links open no report. */
     embargoUntil: instant('embargo_until'),
-    state: text('state').$type<SaleState>().notNull().default('open'),
+    state: text('state').$type<SaleState | typeof PRACTICE>().notNull().default('open'),
     /** What the house would spend on its lots together before it opens, and the shops that work for it. */
     workPlan: jsonb('work_plan').$type<WorkPlan>(),
     /** Who visits which lots on which days, as people were told. */
@@ -167,7 +167,7 @@ export const sale = pgTable(
     /** Under which address bidders see what of it is published; null: it has no such page. */
     pageToken: text('page_token').unique(),
   },
-  (t) => [index('sale_org').on(t.orgId), check('sale_state', oneOf('state', SALE_STATES))],
+  (t) => [index('sale_org').on(t.orgId), check('sale_state', oneOf('state', [...SALE_STATES, PRACTICE]))],
 );
 
 /** `given-up`: a revision that was begun and will not be sealed; the one before it stands. */

@@ -16,6 +16,7 @@ import { bandText, gradeFigures } from '@/words/grade';
 import { plural } from '@/words/plural';
 import { conditionsOf } from '@/words/report';
 import type { Place } from '../place';
+import { PracticeLine } from './practice-line';
 
 /** The frame round every screen of a lot: rail or bottom bar, the lot's head, what waits. */
 export function LotFrame({ places, children }: { places: readonly Place[]; children: ReactNode }) {
@@ -42,6 +43,7 @@ export function LotFrame({ places, children }: { places: readonly Place[]; child
       <div className="flex min-h-0 min-w-0 flex-1 flex-col">
         <InHand />
         <LotHead />
+        <PracticeLine />
         <UnfitTables />
         <Withheld />
         <NewsLine />

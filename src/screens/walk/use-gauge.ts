@@ -8,6 +8,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { toUm } from '@/core/units/thickness';
 import { practiceCar } from '@/instruments/practice-car';
 import { StandInGauge, SURVEY_GAUGE } from '@/instruments/thickness-gauge';
+import { askServer } from '@/ui/ask-server';
 import { openSerialGauge } from '@/ui/gauge/serial';
 import { usePreferences } from '@/ui/preferences';
 import { useCar, useLot } from '@/ui/records/inspection';
@@ -121,6 +122,14 @@ export function useGauge(walking: Walking): GaugeHand {
     const planned = plan?.zones.get(zone);
     if (!standIn || !planned || !mayEdit) return;
     last.current = { zone, uMm, vMm };
+    if (facts.practice?.kind === 'car') {
+      // The truth of a practice car stays with the server until it is closed.
+      void askServer(`/api/v1/lots/${facts.lot.id}/practice/measure`, 'POST', { zone, uMm, vMm }).then((answer) => {
+        if (answer.ok) take(answer.body.event as GaugeEvent, { zone, place: { uMm, vMm } }, true);
+        else setSays(answer.message);
+      });
+      return;
+    }
     const edge = distanceToOutline(planned.outline, toSheet(planned, { uMm, vMm }));
     take(standIn.measure(zone, uMm, vMm, edge), { zone, place: { uMm, vMm } }, true);
     take(standIn.battery(), { zone, place: null }, true);

@@ -1,4 +1,4 @@
-import { ArrowRight, CalendarDays, Search, Wrench } from 'lucide-react';
+import { ArrowRight, CalendarDays, GraduationCap, Search, Wrench } from 'lucide-react';
 import Link from 'next/link';
 import { type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
@@ -84,6 +84,11 @@ export function Yard({
               {sale && total > 0 && !seesOwnOnly(me.role) && (
                 <Link href={`/yard/work?sale=${sale.id}`} className="btn" prefetch={false}>
                   <Wrench size={16} aria-hidden="true" /> Work
+                </Link>
+              )}
+              {roleMay(me.role, 'enter') && (
+                <Link href="/practice" className="btn" prefetch={false}>
+                  <GraduationCap size={16} aria-hidden="true" /> Practice
                 </Link>
               )}
               {manages && sale?.state === 'open' && <YardActs saleId={sale.id} highest={highest} />}

@@ -31,6 +31,14 @@ export interface InspectionFacts {
   readonly myId: string;
   /** Findings that are withheld from this viewer; lots saved by earlier programs lack it. */
   readonly withheld?: number;
+  /** What a practice car or a second look is; null or absent: a real lot. */
+  readonly practice?: {
+    readonly kind: 'car' | 'second';
+    readonly course: number | null;
+    readonly minutes: number | null;
+    readonly startedAt: string;
+    readonly closedAt: string | null;
+  } | null;
   /** The numbers by which the car is judged. */
   readonly tables: Tables;
   /** Own tables of the house that this program cannot read; lots saved by earlier programs lack it. */

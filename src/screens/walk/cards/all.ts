@@ -10,6 +10,7 @@ import { next } from './next';
 import { numbers } from './numbers';
 import { photos } from './photos';
 import { pieces } from './pieces';
+import { practice } from './practice';
 import { questions } from './questions';
 import { seams } from './seams';
 import { spot } from './spot';
@@ -29,6 +30,7 @@ export const ZONE_CARDS = {
   numbers,
   photos,
   pieces,
+  practice,
   questions,
   seams,
   spot,

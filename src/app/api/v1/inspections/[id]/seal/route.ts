@@ -9,6 +9,7 @@ const SAYS: Record<Exclude<SealRefusal, 'not-found'>, string> = {
   'already-sealed': 'This report is sealed already.',
   'not-reviewed':
     'Your house seals a report only after somebody else marked it as reviewed, with nothing entered since. Nothing was changed.',
+  practice: 'This is practice: nothing of it goes out. Nothing was changed.',
   'changed-meanwhile': 'Something was entered while the report was computed. Look at it once more, then seal.',
   incomplete:
     'Something that must be stated first is missing: the list beside the report names it. Nothing was changed.',
