@@ -27,6 +27,7 @@ import { LOTS } from './lots';
 import { MAKES } from './makes';
 import { MEASURED, pixelsOf } from './measured';
 import { drawPicture, type PictureOrder } from './pictures';
+import { practiseDemo } from './practise';
 import { publishDemo, type Send, shareDemo } from './publish';
 import type { DemoVisit } from './visit';
 
@@ -68,6 +69,8 @@ const sendVisit =
     send(db, actor, inspectionId, visit.changes, at);
 /** The lot whose report the demo names an address for. */
 const SHARED = 6;
+/** The lot that two inspectors looked at, blind to each other. */
+const TWICE = 2;
 
 async function photos(
   db: Db,
@@ -179,6 +182,7 @@ async function seed(db: Db, today: Date): Promise<string> {
   });
   await keepWorkPlan(db, petra, saleId, WORK_PLAN);
   await setSalePage(db, petra, saleId, newToken());
+  let twice: { lotId: string } | null = null;
   for (const lot of LOTS) {
     const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
     const ids = (await addLot(db, petra, saleId, {
@@ -194,7 +198,11 @@ async function seed(db: Db, today: Date): Promise<string> {
     await inspect(db, lot.keeper === 'Tomas Orrell' ? tomas : ilse, lot, ids, today);
     if (lot.sealed) await publishDemo(db, petra, { lot, ids, today, send: sendVisit(db, ilse) });
     if (lot.number === SHARED) await shareDemo(db, petra, ids);
+    if (lot.number === TWICE) twice = ids;
   }
+  const enter = (actor: Actor) => (inspectionId: string, changes: readonly unknown[], at: Date) =>
+    send(db, actor, inspectionId, changes, at);
+  await practiseDemo(db, { petra, ilse, tomas }, twice!, enter, today);
   await planDays(db, petra, saleId, day(0));
   // As the server does a moment after the last entry.
   await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));

@@ -1,8 +1,21 @@
-import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { type APIRequestContext, type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf, caller, lotByNumber } from './people';
 
 const SIZES = { desk: { width: 1280, height: 800 }, walk: { width: 390, height: 844 } } as const;
+
+/** A closed practice car and a closed second look of the demo. */
+async function closedPractice(api: APIRequestContext): Promise<string[]> {
+  const html = await (await api.get('/practice')).text();
+  const ids = [...new Set([...html.matchAll(/href="\/practice\/([0-9a-f-]{36})"/g)].map((m) => m[1]!))];
+  const titles = await Promise.all(
+    ids.map(async (id) => [id, await (await api.get(`/practice/${id}`)).text()] as const),
+  );
+  return [
+    titles.find(([, t]) => t.includes('Fault by fault'))![0],
+    titles.find(([, t]) => t.includes('Axis by axis'))![0],
+  ];
+}
 
 /** Every main screen with what must be there before it is judged. */
 async function screens(): Promise<[name: string, path: string, heading: string | RegExp][]> {
@@ -12,6 +25,7 @@ async function screens(): Promise<[name: string, path: string, heading: string |
   const { path } = await (await api.post(`/api/v1/lots/${sealed.lotId}/links`, { data: { label: 'test' } })).json();
   const house = (await (await api.get('/api/v1/keys')).json()).organisation.id as string;
   const keys = `/keys/${house}`;
+  const truths = await closedPractice(api);
   await api.dispose();
   return [
     ['yard', '/yard', 'The Tramshed Dispersal'],
@@ -36,6 +50,9 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['one table', '/numbers/profiles', 'Film bands and schools'],
     ['people', '/people', 'People'],
     ['find', '/find?q=halyard', 'Find'],
+    ['practice', '/practice', 'The course'],
+    ['what came of practice', `/practice/${truths[0]}`, 'Fault by fault'],
+    ['two looks', `/practice/${truths[1]}`, 'Axis by axis'],
     ['report', `/lots/${lotId}/report`, 'Where it is'],
     ['public report', path, 'Findings'],
   ];

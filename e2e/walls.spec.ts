@@ -131,6 +131,37 @@ const DOORS: readonly Door[] = [
     call: async (api, { saleId }) => (await api.put(`/api/v1/sales/${saleId}/days`, { data: { days: 0 } })).status(),
     expected: all(400, 403, 403, 401, 400),
   },
+  { name: 'practice, the page', call: page(() => '/practice'), expected: all(200, 200, 404, 307, 200) },
+  {
+    name: 'what came of a practice, of a lot that is none',
+    call: page(({ lotId }) => `/practice/${lotId}`),
+    expected: all(404, 404, 404, 307),
+  },
+  {
+    name: 'a practice car that the course lacks',
+    call: post(() => '/api/v1/practice', { car: 13 }),
+    expected: all(400, 400, 403, 401, 400),
+  },
+  {
+    name: 'a second look at a lot of which nothing is said',
+    call: post(({ lotId }) => `/api/v1/lots/${lotId}/second`, { person: 'nobody' }),
+    expected: all(409, 403, 403, 401, 409),
+  },
+  {
+    name: 'a place of a real lot, as if it were practice',
+    call: get(({ lotId }) => `/api/v1/lots/${lotId}/practice/place?zone=hood`),
+    expected: all(404, 404, 403, 401),
+  },
+  {
+    name: 'measuring a real lot as if it were practice',
+    call: post(({ lotId }) => `/api/v1/lots/${lotId}/practice/measure`, { zone: 'hood', uMm: 10, vMm: 10 }),
+    expected: all(404, 404, 403, 401),
+  },
+  {
+    name: 'closing a real lot as if it were practice',
+    call: post(({ lotId }) => `/api/v1/lots/${lotId}/practice/close`, {}),
+    expected: all(404, 404, 403, 401),
+  },
   {
     name: 'jobs of a lot, weighed',
     call: get(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/work`),

@@ -15,7 +15,7 @@ import { type FunctionTruth, type PracticeTruth, practiceTruth } from '@/core/pr
 import { signOf } from '@/core/practice/signs';
 import { recordsOf } from '@/core/records/reduce';
 import type { Actor } from '@/data/actor';
-import { db } from '@/data/db';
+import type { Db } from '@/data/db';
 import { takeChanges } from '@/data/gateway';
 import { currentInspection, type InspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
@@ -35,17 +35,17 @@ const put = (kind: string, record: string, body: object) => ({
 });
 
 /** Begins a car of the course; null where the course has no such car. */
-export async function beginCar(actor: Actor, number: number, seed: number, now: Date): Promise<string | null> {
+export async function beginCar(db: Db, actor: Actor, number: number, seed: number, now: Date): Promise<string | null> {
   const car = COURSE.find((c) => c.number === number);
   const wish = courseWish(number, seed);
   const truth = wish && practiceTruth(wish);
   if (!car || !truth) return null;
   const at = now.toISOString();
   const given = { kind: 'car', course: number, minutes: car.minutes, truth } as const;
-  const ids = await openPractice(db(), actor, given, `${truth.make} ${truth.model}`, now);
+  const ids = await openPractice(db, actor, given, `${truth.make} ${truth.model}`, now);
   if (!ids) return null;
   await takeChanges(
-    db(),
+    db,
     actor,
     ids.inspectionId,
     [
@@ -71,23 +71,30 @@ export async function beginCar(actor: Actor, number: number, seed: number, now: 
 }
 
 /** Begins somebody's second look at a lot, with nothing on it but what the car is; null where lot or person do not fit. */
-export async function beginSecond(actor: Actor, ofLot: string, person: string, now: Date): Promise<string | null> {
-  const head = await currentInspection(db(), actor, ofLot);
+export async function beginSecond(
+  db: Db,
+  actor: Actor,
+  ofLot: string,
+  person: string,
+  now: Date,
+): Promise<string | null> {
+  const head = await currentInspection(db, actor, ofLot);
   if (!head) return null;
-  const [car] = recordsOf(await recordsOfInspection(db(), actor, head.id), 'car');
+  const [car] = recordsOf(await recordsOfInspection(db, actor, head.id), 'car');
   if (!car) return null;
-  const ids = await openPractice(db(), actor, { kind: 'second', ofLot, person }, head.lot.title, now);
+  const ids = await openPractice(db, actor, { kind: 'second', ofLot, person }, head.lot.title, now);
   if (!ids) return null;
-  await takeChanges(db(), actor, ids.inspectionId, [put('car', ids.lotId, car.body)], now);
+  await takeChanges(db, actor, ids.inspectionId, [put('car', ids.lotId, car.body)], now);
   return ids.lotId;
 }
 
 /** The actor's own practice car, open, with its plan and truth; null for anything else. */
 export async function carInHand(
+  db: Db,
   actor: Actor,
   lotId: string,
 ): Promise<{ readonly truth: PracticeTruth; readonly plan: Plan } | null> {
-  const row = await practiceOf(db(), actor, lotId);
+  const row = await practiceOf(db, actor, lotId);
   const plan = row?.truth ? planOf(row.truth.style) : null;
   return row?.truth && plan && row.person.id === actor.userId && row.closedAt === null
     ? { truth: row.truth, plan }
@@ -136,8 +143,8 @@ export function measureAt(
 }
 const CAR_PLAN = { steering: 'left', fitted: { vinylRoof: false, sunroof: false, skirts: false } } as const;
 
-async function judged(actor: Actor, head: InspectionHead, now: Date) {
-  const [records, { tables }] = await Promise.all([recordsOfInspection(db(), actor, head.id), orgTables(db(), actor)]);
+async function judged(db: Db, actor: Actor, head: InspectionHead, now: Date) {
+  const [records, { tables }] = await Promise.all([recordsOfInspection(db, actor, head.id), orgTables(db, actor)]);
   const plan = planOfCar(recordsOf(records, 'car')[0]?.body);
   const onYear = saleYear(head.sale.closesOn, now, head.sale.timeZone);
   const judgement: Judgement | null = plan && judge({ plan, records, tables });
@@ -152,12 +159,12 @@ const MINUTE_MS = 60_000;
 export type CloseRefusal = 'not-found' | 'closed' | 'no-car';
 
 /** Closes the actor's practice lot: the truth is laid over a made car, a second look beside the first. */
-export async function closeIt(actor: Actor, lotId: string, now: Date): Promise<PracticeOutcome | CloseRefusal> {
-  const row = await practiceOf(db(), actor, lotId);
+export async function closeIt(db: Db, actor: Actor, lotId: string, now: Date): Promise<PracticeOutcome | CloseRefusal> {
+  const row = await practiceOf(db, actor, lotId);
   if (!row || row.person.id !== actor.userId) return 'not-found';
   if (row.closedAt !== null) return 'closed';
-  const own = await currentInspection(db(), actor, lotId);
-  const mine = own && (await judged(actor, own, now));
+  const own = await currentInspection(db, actor, lotId);
+  const mine = own && (await judged(db, actor, own, now));
   if (!mine) return 'no-car';
   let outcome: PracticeOutcome;
   if (row.truth) {
@@ -165,8 +172,8 @@ export async function closeIt(actor: Actor, lotId: string, now: Date): Promise<P
     outcome = { kind: 'car', debrief: debriefOf(row.truth, mine.judgement, mine), minutesUsed };
   } else {
     // The program reads the first look, which the person is not shown before this one is closed.
-    const head = row.ofLot ? await currentInspection(db(), { ...actor, userId: '' }, row.ofLot) : null;
-    const first = head && (await judged(actor, head, now));
+    const head = row.ofLot ? await currentInspection(db, { ...actor, userId: '' }, row.ofLot) : null;
+    const first = head && (await judged(db, actor, head, now));
     if (!first) return 'no-car';
     outcome = {
       kind: 'second',
@@ -175,5 +182,5 @@ export async function closeIt(actor: Actor, lotId: string, now: Date): Promise<P
       second: actor.name,
     };
   }
-  return (await closePractice(db(), actor, lotId, outcome, now)) ? outcome : 'closed';
+  return (await closePractice(db, actor, lotId, outcome, now)) ? outcome : 'closed';
 }

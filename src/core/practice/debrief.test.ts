@@ -79,7 +79,7 @@ describe('the truth laid over an inspection', () => {
   it('counts all as not looked at where nothing was entered, and surprises nobody by it', () => {
     const d = entered(truth, []);
     expect(new Set(d.faults.map((f) => f.outcome))).toEqual(new Set(['not-looked']));
-    expect([d.invented, d.cost.missed, d.score]).toEqual([[], 0, 1]);
+    expect([d.invented, d.cost.missed, d.score, d.surprises]).toEqual([[], 0, 0, 0]);
     expect(d.functions.every((f) => f.said === null)).toBe(true);
     expect(d.claims.every((c) => c.right === null)).toBe(true);
     expect(d.stations.reduce((n, s) => n + s.faults, 0)).toBeLessThanOrEqual(truth.findings.length);
@@ -89,6 +89,7 @@ describe('the truth laid over an inspection', () => {
     const d = entered(truth, cleanEverywhere(truth));
     expect(d.faults.filter((f) => f.aspect !== null).every((f) => f.outcome === 'missed')).toBe(true);
     expect(d.score).toBe(0);
+    expect(d.surprises).toBeGreaterThan(3);
     expect(d.cost.missed).toBeGreaterThan(0.9 * d.cost.whole);
   });
   it('counts all as found where all was entered, and nothing is left to take', () => {

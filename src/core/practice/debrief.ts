@@ -63,8 +63,9 @@ export interface Debrief {
   readonly cost: { readonly missed: number; readonly whole: number };
   /** Stations where most stays that was missed or not looked at, the dearest first. */
   readonly stations: readonly StationMissed[];
-  /** Share of the faults that were found or lie where the report says nobody looked, of those a bidder would mind. */
+  /** Of the faults that a bidder would mind: the share found, and how many would have surprised him. Null share: none. */
   readonly score: number | null;
+  readonly surprises: number;
 }
 
 /** A fault that a bidder would mind, by what it takes of its piece; and from which chance a panel's paint counts as said. */
@@ -195,8 +196,8 @@ function stationsOf(
 /**
  * The truth of a practice car laid over an inspection of it: each fault found, called otherwise (another of its family at the
  * place), missed where somebody looked, or lying where nobody did; what was entered that is not there; panels' paint and
- * readings, functions, the seller's words; what the missed takes to put right; where it lies by station. The score counts what
- * a bidder would mind: found, or named as not looked at. Refuses nothing; null score where there is nothing to find.
+ * readings, functions, the seller's words; what the missed takes to put right; where it lies by station. The score is the share
+ * found of what a bidder would mind; a surprise is what was missed or called otherwise. Refuses nothing; null score where there is nothing to find.
  */
 export function debriefOf(truth: PracticeTruth, judgement: Judgement, by: JudgedIn): Debrief {
   const { faults, invented } = faultsOf(truth, judgement);
@@ -215,6 +216,7 @@ export function debriefOf(truth: PracticeTruth, judgement: Judgement, by: Judged
       judgement,
       cost,
     ),
-    score: minded.length === 0 ? null : minded.filter((f) => f.outcome !== 'missed').length / minded.length,
+    score: minded.length === 0 ? null : minded.filter((f) => f.outcome === 'found').length / minded.length,
+    surprises: minded.filter((f) => f.outcome === 'missed' || f.outcome === 'called-otherwise').length,
   };
 }

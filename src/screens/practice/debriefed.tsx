@@ -65,7 +65,8 @@ export function Debriefed({
       <section className="flex flex-wrap items-baseline gap-x-6 gap-y-2" aria-label="In short">
         <p>
           <strong className="figure text-3xl">{d.score === null ? '–' : `${Math.round(100 * d.score)} %`}</strong> of
-          what a bidder would mind was found, or named as not looked at.
+          what a bidder would mind was found; {d.surprises === 0 ? 'nothing' : d.surprises} of it would have surprised
+          him.
         </p>
         <p className="text-soft">
           {Math.round(minutesUsed)} of {minutes} minutes ·{' '}

@@ -77,8 +77,8 @@ function Course({ me, rows }: { me: Named; rows: readonly PracticeRow[] }) {
     <section aria-label="The course" className="grid gap-2">
       <h2 className="text-lg font-bold">The course</h2>
       <p className="text-sm text-soft">
-        Twelve cars, from easy to hard, each made anew for each try. What is scored is what a bidder would mind: found,
-        or named as not looked at.
+        Twelve cars, from easy to hard, each made anew for each try. What is scored is how much was found of what a
+        bidder would mind.
       </p>
       <ol className="grid gap-px border border-line bg-line">
         {COURSE.map((c) => {

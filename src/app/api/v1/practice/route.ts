@@ -2,6 +2,7 @@ import { randomInt } from 'node:crypto';
 import { z } from 'zod';
 import { COURSE } from '@/core/practice/course';
 import { mayEnter } from '@/data/actor';
+import { db } from '@/data/db';
 import { bodyOf, problem, route } from '@/server/api';
 import { beginCar } from '@/server/practice';
 
@@ -15,7 +16,7 @@ export const POST = route(
   async ({ actor, request }) => {
     const parsed = await bodyOf(request, schema, `The course has cars 1 to ${COURSE.length}.`, 1000);
     if (!parsed.ok) return parsed.response;
-    const lotId = await beginCar(actor, parsed.data.car, randomInt(SEEDS), new Date());
+    const lotId = await beginCar(db(), actor, parsed.data.car, randomInt(SEEDS), new Date());
     return lotId ? Response.json({ ok: true, lotId }) : problem(409, 'no-practice', 'No car could be made. Try again.');
   },
   'heavy',

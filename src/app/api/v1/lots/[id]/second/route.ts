@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { mayManage } from '@/data/actor';
+import { db } from '@/data/db';
 import { bodyOf, problem, route } from '@/server/api';
 import { beginSecond } from '@/server/practice';
 
@@ -11,7 +12,7 @@ export const POST = route<{ id: string }>(
   async ({ actor, request, params }) => {
     const parsed = await bodyOf(request, schema, 'A second look names the person who takes it.', 1000);
     if (!parsed.ok) return parsed.response;
-    const lotId = await beginSecond(actor, params.id, parsed.data.person, new Date());
+    const lotId = await beginSecond(db(), actor, params.id, parsed.data.person, new Date());
     return lotId
       ? Response.json({ ok: true, lotId })
       : problem(

@@ -1,4 +1,5 @@
 import { mayEnter } from '@/data/actor';
+import { db } from '@/data/db';
 import { notFound, problem, route } from '@/server/api';
 import { type CloseRefusal, closeIt } from '@/server/practice';
 
@@ -11,7 +12,7 @@ const SAYS: Record<Exclude<CloseRefusal, 'not-found'>, string> = {
 export const POST = route<{ id: string }>(
   mayEnter,
   async ({ actor, params }) => {
-    const outcome = await closeIt(actor, params.id, new Date());
+    const outcome = await closeIt(db(), actor, params.id, new Date());
     if (typeof outcome !== 'string') return Response.json({ ok: true });
     return outcome === 'not-found' ? notFound() : problem(409, outcome, SAYS[outcome]);
   },

@@ -2,6 +2,7 @@ import { randomInt } from 'node:crypto';
 import { z } from 'zod';
 import { zoneSchema } from '@/core/kinds/common';
 import { mayEnter } from '@/data/actor';
+import { db } from '@/data/db';
 import { bodyOf, notFound, route } from '@/server/api';
 import { carInHand, measureAt } from '@/server/practice';
 
@@ -13,7 +14,7 @@ const SEEDS = 2 ** 31;
 export const POST = route<{ id: string }>(mayEnter, async ({ actor, request, params }) => {
   const parsed = await bodyOf(request, schema, 'A measurement has a zone and a place on it in mm.', 1000);
   if (!parsed.ok) return parsed.response;
-  const car = await carInHand(actor, params.id);
+  const car = await carInHand(db(), actor, params.id);
   const event = car && measureAt(car.truth, car.plan, parsed.data, randomInt(SEEDS));
   return event ? Response.json({ event }) : notFound();
 });
