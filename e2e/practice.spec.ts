@@ -19,7 +19,7 @@ test('an inspector practises: meets the car, measures it, says what is there, an
   await page.getByRole('button', { name: 'Stand-in gauge, for practice' }).click();
   await page.getByRole('group', { name: 'Plan of the car' }).first().click();
   expect((await (await measured).json()).event.kind).toMatch(/read|over|none|error/);
-  await page.getByRole('button', { name: 'Close and see the truth' }).click();
+  await page.getByRole('button', { name: 'See the truth' }).click();
   await expect(page.getByRole('heading', { name: 'Practice car 2: the truth' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Fault by fault' })).toContainText('not looked at');
   await expect(page.getByRole('region', { name: 'In short' })).toContainText('of what a bidder would mind');

@@ -17,18 +17,18 @@ type Row = readonly [
 ];
 /** House starting values, from easy to hard: few faults and an honest word first, rot, haste and a false word last. */
 const ROWS: readonly Row[] = [
-  ['pickup', 10, 1, 'honest', 30, 'One lap, every panel looked at'],
-  ['hardtop', 25, 1, 'honest', 30, 'Film: readings enough on each panel'],
-  ['fastback', 25, 2, 'hopeful', 30, 'Paint that was done again'],
-  ['convertible', 40, 2, 'honest', 30, 'Brightwork and rubber'],
-  ['saloon4', 40, 3, 'hopeful', 30, 'Rust by its stages'],
-  ['estate', 55, 2, 'hopeful', 30, 'The cabin and what works'],
-  ['van', 55, 3, 'hiding', 30, 'Words that do not hold'],
-  ['sports', 55, 2, 'hopeful', 25, 'A body that no gauge reads'],
-  ['utility', 70, 3, 'hopeful', 25, 'Underneath first'],
-  ['saloon2', 70, 4, 'hiding', 25, 'Filler and what lies under it'],
-  ['fastback', 55, 5, 'hiding', 20, 'Sea air, and little time'],
-  ['saloon4', 90, 4, 'hiding', 15, 'Field pass: what to leave out'],
+  ['pickup', 30, 1, 'honest', 30, 'One lap, every panel looked at'],
+  ['hardtop', 54, 1, 'honest', 30, 'Film: readings enough on each panel'],
+  ['fastback', 50, 2, 'hopeful', 30, 'Paint that was done again'],
+  ['convertible', 55, 2, 'honest', 30, 'Brightwork and rubber'],
+  ['saloon4', 52, 3, 'hopeful', 30, 'Rust by its stages'],
+  ['estate', 62, 2, 'hopeful', 30, 'The cabin and what works'],
+  ['van', 50, 3, 'hiding', 30, 'Words that do not hold'],
+  ['sports', 56, 2, 'hopeful', 25, 'A body that no gauge reads'],
+  ['utility', 60, 3, 'hopeful', 25, 'Underneath first'],
+  ['saloon2', 64, 4, 'hiding', 25, 'Filler and what lies under it'],
+  ['fastback', 60, 5, 'hiding', 20, 'Sea air, and little time'],
+  ['saloon4', 88, 4, 'hiding', 15, 'Field pass: what to leave out'],
 ];
 
 /** Twelve cars by difficulty. */

@@ -52,6 +52,9 @@ const NAMES: Readonly<Record<string, readonly [make: string, model: string]>> = 
   van: ['Tolve', 'Carrier'],
   sports: ['Ormelle', 'Vireo'],
 };
+const OLD = ['Brannock', 'Eleven'] as const;
+/** From which age on only one of the made makes built cars, years. */
+const PRE_WAR = 80;
 const COLOURS: readonly (readonly [name: string, hex: string])[] = [
   ['slate blue', '#48617c'],
   ['moss green', '#4d6446'],
@@ -127,7 +130,7 @@ export function practiceTruth(wish: PracticeWish): PracticeTruth | null {
   const findings = made.findings.filter((f) => !OF_FUNCTIONS.has(f.flaw));
   const panels = Object.fromEntries(made.panels);
   const [colour, colourHex] = COLOURS[Math.floor(random() * COLOURS.length)]!;
-  const [make, model] = NAMES[wish.style] ?? ['Brannock', 'Eleven'];
+  const [make, model] = wish.ageYears < PRE_WAR ? (NAMES[wish.style] ?? OLD) : OLD;
   return {
     ...wish,
     make,

@@ -58,7 +58,7 @@ function Line({
   return (
     <section
       aria-label="Practice"
-      className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-tape px-4 py-1.5 text-sm text-tape-ink"
+      className="flex flex-wrap items-center gap-x-3 gap-y-1 bg-ink px-4 py-1.5 text-sm text-paper"
     >
       <strong>{practice.kind === 'car' ? `Practice car ${practice.course}` : 'Second look'}</strong>
       <span className="min-w-0 flex-1" role="timer">
@@ -74,7 +74,7 @@ function Line({
         </a>
       ) : (
         <button type="button" className="btn btn-small" disabled={busy} onClick={() => void close()}>
-          {practice.kind === 'car' ? 'Close and see the truth' : 'Close and compare'}
+          {practice.kind === 'car' ? 'See the truth' : 'Close and compare'}
         </button>
       )}
     </section>

@@ -95,7 +95,7 @@ export function Debriefed({
             );
           })}
         </p>
-        <div className="grid items-center gap-3 lg:grid-cols-3">
+        <div className="grid items-center gap-3 lg:grid-cols-[2fr_1fr]">
           {views.map((view) => (
             <PlanDrawing
               key={view}
@@ -104,7 +104,7 @@ export function Debriefed({
               looks={looks}
               nameOf={(z) => zoneName(z, wording)}
               title={`What came of the faults, ${term(VIEW_WORDS, view, words)}`}
-              className={`max-h-72 w-full ${view === 'outside' ? 'lg:col-span-2 lg:row-span-2 lg:max-h-[26rem]' : ''}`}
+              className={`w-full ${view === 'outside' ? 'max-h-96 lg:row-span-4 lg:max-h-[30rem]' : 'max-h-44'}`}
             />
           ))}
         </div>
