@@ -116,7 +116,7 @@ describe('the truth laid over an inspection', () => {
     const readings = [208, 221, 232, 215, 219, 226, 211, 230].map((um) =>
       recordOf('reading', { zone, state: 'read', thicknessUm: um, typed: { text: String(um), unit: 'um' } }),
     );
-    const [dead] = Object.entries(truth.functions).find(([, s]) => s === 'dead') ?? Object.entries(truth.functions);
+    const [dead] = Object.entries(truth.functions).find(([, s]) => s === 'dead') ?? Object.entries(truth.functions)[0]!;
     const tried = recordOf('tried', { function: dead!, state: 'works', at: AT });
     const d = entered(truth, [...readings, tried]);
     expect(d.panels.find((p) => p.zone === zone)).toMatchObject({ truth: state, readings: 8 });
