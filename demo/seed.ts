@@ -137,7 +137,14 @@ async function planDays(db: Db, actor: Actor, saleId: string, from: string): Pro
   const told = [...visits]
     .sort((a, b) => a.day - b.day || a.from - b.from)
     .map((v) => ({ lot: v.lot, inspector: inspectors.indexOf(v.inspector), day: v.day }));
-  await keepDaysPlan(db, actor, saleId, { ...frame, inspectors, visits: told });
+  await keepDaysPlan(db, actor, saleId, {
+    ...frame,
+    inspectors,
+    visits: told,
+    place: { latitude: 49.3, longitude: -5.6 },
+    daylightOnly: true,
+    wet: [2, 5],
+  });
 }
 
 async function inspect(

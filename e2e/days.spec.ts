@@ -52,6 +52,50 @@ test('a sale’s days are planned, a visit is moved, and people are told', async
   await expect(page.getByText('Kept: so people are told.')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Lot 1: who and when').locator('option:checked')).toHaveText(options.at(-1)!);
+
+  // On paper, and in a person's own calendar by a secret address that can be shut.
+  const sheet = await page.request.get(
+    (await page.getByRole('link', { name: /^Sheet of Ilse Brandvik/ }).getAttribute('href'))!,
+  );
+  expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  const feeds = page.getByRole('region', { name: 'Calendar feeds' });
+  await feeds.getByRole('button', { name: 'Open feeds' }).click();
+  const address = await feeds.getByRole('listitem').filter({ hasText: 'Ilse Brandvik' }).locator('code').innerText();
+  const stranger = await (await browser.newContext()).newPage();
+  const read = async () => {
+    const answer = await stranger.request.get(address);
+    return [answer.status(), (await answer.text()).slice(0, 15)];
+  };
+  expect(await read()).toEqual([200, 'BEGIN:VCALENDAR']);
+  await feeds.getByRole('button', { name: 'Shut them' }).click();
+  await expect(feeds.getByRole('listitem')).toHaveCount(0);
+  expect((await read())[0]).toBe(404);
+});
+
+test('a visit is dragged to another person, rain is told, and the plan goes on from now', async ({ browser }) => {
+  const page = await (await browserOf(browser, 'manager')).newPage();
+  await page.goto('/yard');
+  await page.getByRole('link', { name: 'Days', exact: true }).click();
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByText('Planning…')).toHaveCount(0);
+  const day = page.locator('section', { has: page.getByRole('heading', { name: /, today$/ }) });
+  const handle = day.getByRole('button', { name: /take it to another day or person/ }).first();
+  const name = (await handle.getAttribute('aria-label'))!;
+  const who = page.getByLabel(name.replace(': take it to another day or person', ': who and when'));
+  const before = await who.locator('option:checked').innerText();
+  const other = before.includes('Ilse') ? 'Tomas Orrell' : 'Ilse Brandvik';
+  await handle.hover();
+  await page.mouse.down();
+  const to = (await day.getByRole('heading', { name: other }).boundingBox())!;
+  await page.mouse.move(to.x + 30, to.y + 30, { steps: 8 });
+  await page.mouse.up();
+  await expect(who.locator('option:checked')).toContainText(other);
+  const rain = day.getByRole('button', { name: /rain/ });
+  const wet = (await rain.getAttribute('aria-pressed')) === 'true';
+  await rain.click();
+  await expect(rain).toHaveAttribute('aria-pressed', String(!wet));
+  await page.getByRole('button', { name: 'Go on from now' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /goes on as people were told|moved/ })).toBeVisible();
 });
 
 test('two published cars lie side by side without script', async ({ browser }) => {

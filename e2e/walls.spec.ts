@@ -163,6 +163,21 @@ const DOORS: readonly Door[] = [
     expected: all(404, 404, 403, 401),
   },
   {
+    name: 'a sheet of days of nobody',
+    call: get(({ saleId }) => `/api/v1/sales/${saleId}/days/sheet.pdf?person=Nobody`),
+    expected: all(404, 404, 403, 401, 404, { editor: 404 }),
+  },
+  {
+    name: 'a calendar feed, malformed',
+    call: async (api, { saleId }) => (await api.put(`/api/v1/sales/${saleId}/days/feed`, { data: {} })).status(),
+    expected: all(400, 403, 403, 401, 400),
+  },
+  {
+    name: 'a calendar feed of no token',
+    call: page(() => `/d/${'x'.repeat(32)}/1.ics`),
+    expected: all(404, 404, 404, 404),
+  },
+  {
     name: 'jobs of a lot, weighed',
     call: get(({ inspectionId }) => `/api/v1/inspections/${inspectionId}/work`),
     expected: all(200, 200, 403, 401, 404, { editor: 200 }),

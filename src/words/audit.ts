@@ -59,6 +59,8 @@ export const AUDIT_SAYS: Readonly<Record<Audited, string>> = {
   'sale-archived': 'put a sale into the archive',
   'sale-lent': 'lent a sale',
   'sale-lending-ended': 'ended the lending of a sale',
+  'days-feed-opened': 'opened a calendar feed',
+  'days-feed-shut': 'shut a calendar feed',
   'practice-begun': 'began to practise',
   'practice-closed': 'closed a practice',
   'lots-listed': 'took lots from a list',

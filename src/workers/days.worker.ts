@@ -1,4 +1,5 @@
-import { type Route, type RouteProblem, routeOf } from '@/core/days/route';
+import type { RouteProblem } from '@/core/days/booking';
+import { type Route, routeOf } from '@/core/days/route';
 
 export interface DaysQuestion {
   readonly id: number;

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { SCHOOLS } from '../catalogue/schools';
 import { daySchema } from '../kinds/common';
-import type { RouteLot, RouteVisit } from './route';
+import type { RouteLot, RouteVisit } from './booking';
+import type { Span } from './visit-order';
 
 const minute = z
   .number()
@@ -19,6 +20,15 @@ export const daysPlanSchema = z
     closes: minute,
     school: z.enum(SCHOOLS),
     inspectors: z.array(z.string().min(1).max(120)).min(1).max(20),
+    /** Where it is, degrees north and east: for sunrise and sunset. */
+    place: z
+      .strictObject({ latitude: z.number().min(-90).max(90), longitude: z.number().min(-180).max(180) })
+      .nullable()
+      .default(null),
+    /** Visits lie between sunrise and sunset only. */
+    daylightOnly: z.boolean().default(false),
+    /** Days on which rain is forecast, by index. */
+    wet: z.array(z.number().int().min(0).max(59)).max(60).default([]),
     visits: z
       .array(
         z.strictObject({
@@ -48,19 +58,21 @@ export interface TimedVisit extends RouteVisit {
 
 /**
  * The clocks of visits that are given to people and days in an order: one after the other, the pit to one car at a time (whoever
- * is there first), at the end of each visit. A visit that no more fits into its day is given its time all the same and marked.
+ * is there first), at the end of each visit. `hours`: of each day, where they are others than the plan's. A visit that no more fits into its day is given its time all the same and marked.
  * Frame: minutes from midnight, days by index.
  */
 export function timedVisits(
   plan: Pick<DaysPlan, 'opens' | 'closes' | 'inspectors' | 'days' | 'visits'>,
   lots: readonly RouteLot[],
+  hours: readonly Span[] = [],
 ): TimedVisit[] {
   const byId = new Map(lots.map((l) => [l.id, l]));
   const timed: TimedVisit[] = [];
   for (let day = 0; day < plan.days; day++) {
     const queues = plan.inspectors.map((_, i) => plan.visits.filter((v) => v.day === day && v.inspector === i));
-    const free = plan.inspectors.map(() => plan.opens);
-    let pitFree = plan.opens;
+    const [opens, closes] = hours[day] ?? [plan.opens, plan.closes];
+    const free = plan.inspectors.map(() => opens);
+    let pitFree = opens;
     for (let left = queues.reduce((n, q) => n + q.length, 0); left > 0; left--) {
       // Whoever would reach the end of the visit first goes first to the pit.
       const next = queues
@@ -81,7 +93,7 @@ export function timedVisits(
         to,
         pitFrom: to - lot.pitMinutes,
         pitTo: to,
-        over: to > plan.closes,
+        over: to > closes,
         late: lot.dueDay !== null && day > lot.dueDay,
       });
     }

@@ -1,6 +1,6 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import type { School } from '../catalogue/schools';
-import type { RouteLot } from './route';
+import type { RouteLot } from './booking';
 import { STATION_TABLE } from './stations';
 
 /** Least that a visit takes, however much was seen before: coming, keys, what is still open. */

@@ -1,5 +1,5 @@
 import { type BadRow, csvRows, numberOrNull } from '../csv/rows';
-import type { RouteLot } from './route';
+import type { RouteLot } from './booking';
 
 const COLUMNS = ['lot', 'minutes', 'pit_minutes', 'due'] as const;
 const DAY_MS = 24 * 3600_000;

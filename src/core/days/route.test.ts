@@ -1,5 +1,6 @@
 import { seeded } from '../stats/random';
-import { fewestLateOfOne, lateAtLeast, type Route, type RouteLot, type RouteProblem, routeOf } from './route';
+import type { RouteLot, RouteProblem } from './booking';
+import { fewestLateOfOne, lateAtLeast, type Route, routeOf } from './route';
 
 const lot = (id: string, minutes: number, pitMinutes = 0, dueDay: number | null = null): RouteLot => ({
   id,

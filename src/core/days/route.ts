@@ -1,33 +1,16 @@
 import { type Random, seeded } from '../stats/random';
+import {
+  type Booked,
+  book,
+  dueOf,
+  hoursOf,
+  nothingBooked,
+  placeFor,
+  type RouteLot,
+  type RouteProblem,
+  type RouteVisit,
+} from './booking';
 
-/** A visit to be made: how long it takes, how much of its end stands over the pit, and by which day (index) it must be. */
-export interface RouteLot {
-  readonly id: string;
-  readonly minutes: number;
-  readonly pitMinutes: number;
-  /** Index of the last day on which it is in time; null: any of the days. */
-  readonly dueDay: number | null;
-}
-export interface RouteProblem {
-  readonly lots: readonly RouteLot[];
-  readonly inspectors: readonly string[];
-  /** Days that are worked, by their index from 0. */
-  readonly days: number;
-  /** Minutes from midnight between which visits lie, the same every day. */
-  readonly from: number;
-  readonly to: number;
-}
-
-export interface RouteVisit {
-  readonly lot: string;
-  readonly inspector: string;
-  readonly day: number;
-  /** Minutes from midnight. */
-  readonly from: number;
-  readonly to: number;
-  readonly pitFrom: number;
-  readonly pitTo: number;
-}
 export interface Route {
   readonly visits: readonly RouteVisit[];
   /** Lots that are visited after their day, or for which there is no room at all. */
@@ -45,77 +28,9 @@ export interface RouteLimits {
   readonly stop?: () => boolean;
 }
 
-interface Booked {
-  readonly visits: RouteVisit[];
-  /** When each inspector is free on each day. */
-  readonly free: Float64Array;
-  /** Pit intervals of each day, in order. */
-  readonly pit: { from: number; to: number }[][];
-}
-
-/** The earliest start from a moment on at which the pit is free for the end of a visit; null where there is none in the day. */
-function startAt(
-  pit: readonly { from: number; to: number }[],
-  from: number,
-  lot: RouteLot,
-  until: number,
-): number | null {
-  let start = from;
-  if (lot.pitMinutes > 0)
-    for (const p of pit) {
-      const [pitFrom, pitTo] = [start + lot.minutes - lot.pitMinutes, start + lot.minutes];
-      if (pitTo <= p.from) break;
-      if (pitFrom < p.to) start = p.to - (lot.minutes - lot.pitMinutes);
-    }
-  return start + lot.minutes <= until ? start : null;
-}
-
-/** The place of a lot that ends soonest on the first day on which there is one; null where there is none up to a day. */
-function placeFor(lot: RouteLot, p: RouteProblem, booked: Booked, lastDay: number) {
-  for (let day = 0; day <= lastDay; day++) {
-    let best: { inspector: number; day: number; start: number } | null = null;
-    for (let i = 0; i < p.inspectors.length; i++) {
-      const start = startAt(booked.pit[day]!, booked.free[day * p.inspectors.length + i]!, lot, p.to);
-      if (start !== null && (best === null || start < best.start)) best = { inspector: i, day, start };
-    }
-    if (best) return best;
-  }
-  return null;
-}
-
-function book(
-  lot: RouteLot,
-  at: { inspector: number; day: number; start: number },
-  p: RouteProblem,
-  booked: Booked,
-): void {
-  const to = at.start + lot.minutes;
-  booked.free[at.day * p.inspectors.length + at.inspector] = to;
-  if (lot.pitMinutes > 0) {
-    const pit = booked.pit[at.day]!;
-    pit.push({ from: to - lot.pitMinutes, to });
-    pit.sort((a, b) => a.from - b.from);
-  }
-  booked.visits.push({
-    lot: lot.id,
-    inspector: p.inspectors[at.inspector]!,
-    day: at.day,
-    from: at.start,
-    to,
-    pitFrom: to - lot.pitMinutes,
-    pitTo: to,
-  });
-}
-
-const dueOf = (lot: RouteLot, p: RouteProblem) => Math.min(lot.dueDay ?? p.days - 1, p.days - 1);
-
 /** Books lots in an order, each where it ends soonest in time; those without such a place come after, where there is room. */
 function bookAll(order: readonly RouteLot[], p: RouteProblem): { booked: Booked; late: RouteLot[] } {
-  const booked: Booked = {
-    visits: [],
-    free: new Float64Array(p.days * p.inspectors.length).fill(p.from),
-    pit: Array.from({ length: p.days }, () => []),
-  };
+  const booked = nothingBooked(p);
   const late: RouteLot[] = [];
   for (const lot of order) {
     const at = placeFor(lot, p, booked, dueOf(lot, p));
@@ -151,12 +66,15 @@ export function fewestLateOfOne(jobs: readonly { readonly time: number; readonly
 
 /** So many lots must be late whatever is done: were all inspectors one who works as fast as all, or the pit all that counts. */
 export function lateAtLeast(p: RouteProblem): number {
-  const day = p.to - p.from;
+  const lengths = Array.from({ length: p.days }, (_, d) => Math.max(0, hoursOf(p, d)[1] - hoursOf(p, d)[0]));
+  const longest = Math.max(0, ...lengths);
   const m = p.inspectors.length;
-  const tooLong = p.lots.filter((l) => l.minutes > day || dueOf(l, p) < 0).length;
-  const rest = p.lots.filter((l) => l.minutes <= day && dueOf(l, p) >= 0);
+  /** Hours of all days up to one. */
+  const upTo = (last: number) => lengths.slice(0, last + 1).reduce((s, l) => s + l, 0);
+  const tooLong = p.lots.filter((l) => l.minutes > longest || dueOf(l, p) < 0).length;
+  const rest = p.lots.filter((l) => l.minutes <= longest && dueOf(l, p) >= 0);
   const of = (time: (l: RouteLot) => number) =>
-    fewestLateOfOne(rest.map((l) => ({ time: time(l), due: (dueOf(l, p) + 1) * day })));
+    fewestLateOfOne(rest.map((l) => ({ time: time(l), due: upTo(dueOf(l, p)) })));
   return (
     tooLong +
     Math.max(

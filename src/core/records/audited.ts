@@ -57,6 +57,8 @@ export const AUDITED = [
   'sale-archived',
   'sale-lent',
   'sale-lending-ended',
+  'days-feed-opened',
+  'days-feed-shut',
   'practice-begun',
   'practice-closed',
   'lots-listed',

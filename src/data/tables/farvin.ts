@@ -166,6 +166,8 @@ export const sale = pgTable(
     daysPlan: jsonb('days_plan').$type<DaysPlan>(),
     /** Under which address bidders see what of it is published; null: it has no such page. */
     pageToken: text('page_token').unique(),
+    /** Under which address people's calendars read its days; null: under none. */
+    daysToken: text('days_token').unique(),
   },
   (t) => [index('sale_org').on(t.orgId), check('sale_state', oneOf('state', [...SALE_STATES, PRACTICE]))],
 );

@@ -2,21 +2,22 @@
 
 import { addDays, format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import { SCHOOLS, type School } from '@/core/catalogue/schools';
+import type { RouteProblem, RouteVisit } from '@/core/days/booking';
+import { hoursByDay, lightOf } from '@/core/days/day-hours';
 import { type DaysPlan, daysPlanSchema, timedVisits } from '@/core/days/days-plan';
 import { lotsToRoute } from '@/core/days/lots-to-route';
-import { minuteOf, timeOf } from '@/core/days/read-csv';
-import type { RouteProblem } from '@/core/days/route';
-import { Labelled } from '@/ui/parts/labelled';
+import { minuteOf } from '@/core/days/read-csv';
+import { fromNow, replan } from '@/core/days/replan';
+import { clockIn, dayIn } from '@/core/time/day';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { told } from '@/ui/told';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
-import { capital } from '@/words/capital';
 import { plural } from '@/words/plural';
-import { SCHOOL_WORDS } from '@/words/standard-views';
 import type { DaysAnswer, DaysQuestion } from '@/workers/days.worker';
 import { DaysBoard } from './days-board';
+import { DaysFeed } from './days-feed';
+import { DaysUnder } from './days-under';
 
 export interface DayLot {
   readonly id: string;
@@ -31,6 +32,14 @@ export interface DayLot {
 const make = () => new Worker(new URL('../../workers/days.worker.ts', import.meta.url), { type: 'module' });
 const USUAL_DAYS = 9;
 
+/** A plan with visits as they were found, in the order in which they come. */
+const withVisits = (plan: DaysPlan, visits: readonly RouteVisit[]): DaysPlan => ({
+  ...plan,
+  visits: [...visits]
+    .sort((a, b) => a.day - b.day || a.from - b.from)
+    .map((v) => ({ lot: v.lot, inspector: plan.inspectors.indexOf(v.inspector), day: v.day })),
+});
+
 /** Who visits which lots of a sale on which days: planned, moved by hand, kept as people were told. */
 export function Days({
   sale,
@@ -39,13 +48,22 @@ export function Days({
   inspectors,
   today,
   mayKeep,
+  feed,
 }: {
-  sale: { readonly id: string; readonly name: string; readonly place: string; readonly opensOn: string | null };
+  sale: {
+    readonly id: string;
+    readonly name: string;
+    readonly place: string;
+    readonly opensOn: string | null;
+    readonly timeZone: string;
+  };
   lots: readonly DayLot[];
   kept: DaysPlan | null;
   inspectors: readonly string[];
   today: string;
   mayKeep: boolean;
+  /** Under which address calendars follow it; null: none. */
+  feed: string | null;
 }) {
   const [plan, setPlan] = useState<DaysPlan>(
     kept ?? {
@@ -56,44 +74,61 @@ export function Days({
       school: 'survey',
       inspectors: inspectors.length > 0 ? [...inspectors] : ['Inspector'],
       visits: [],
+      place: null,
+      daylightOnly: false,
+      wet: [],
     },
   );
   const [problem, setProblem] = useState<RouteProblem | null>(null);
   const question = useMemo((): Omit<DaysQuestion, 'id'> | null => problem && { problem }, [problem]);
   const [answer] = useWorkerAnswer<Omit<DaysQuestion, 'id'>, DaysAnswer>(make, question);
+  const [moved, setMoved] = useState<readonly string[] | null>(null);
   const [taken, setTaken] = useState<DaysAnswer | null>(null);
   if (answer && answer !== taken) {
     setTaken(answer);
-    const order = [...answer.route.visits].sort((a, b) => a.day - b.day || a.from - b.from);
-    setPlan({
-      ...plan,
-      visits: order.map((v) => ({ lot: v.lot, inspector: plan.inspectors.indexOf(v.inspector), day: v.day })),
-    });
+    setPlan(withVisits(plan, answer.route.visits));
   }
   const open = useMemo(() => new Map(lots.map((l) => [l.id, l])), [lots]);
   const routed = useMemo(() => lotsToRoute(lots, plan.school, plan.from), [lots, plan.school, plan.from]);
   // What was sealed or withdrawn since is visited no more.
   const shown = useMemo(() => ({ ...plan, visits: plan.visits.filter((v) => open.has(v.lot)) }), [plan, open]);
-  const timed = useMemo(() => timedVisits(shown, routed), [shown, routed]);
+  const days = useMemo(
+    () => Array.from({ length: plan.days }, (_, d) => format(addDays(parseISO(plan.from), d), 'yyyy-MM-dd')),
+    [plan.days, plan.from],
+  );
+  const { timeZone } = sale;
+  const hours = useMemo(() => hoursByDay(plan, days, timeZone), [plan, days, timeZone]);
+  const light = useMemo(() => lightOf(plan, days, timeZone), [plan, days, timeZone]);
+  const timed = useMemo(() => timedVisits(shown, routed, hours), [shown, routed, hours]);
   const unplanned = lots.filter((l) => !shown.visits.some((v) => v.lot === l.id));
   const valid = daysPlanSchema.safeParse(shown).success;
-  const planAnew = () =>
-    setProblem({ lots: routed, inspectors: plan.inspectors, days: plan.days, from: plan.opens, to: plan.closes });
-  const days = Array.from({ length: plan.days }, (_, d) => format(addDays(parseISO(plan.from), d), 'yyyy-MM-dd'));
+  const frame = (): RouteProblem => ({
+    lots: routed,
+    inspectors: plan.inspectors,
+    days: plan.days,
+    from: plan.opens,
+    to: plan.closes,
+    hours,
+    wet: days.map((_, d) => plan.wet.includes(d)),
+  });
+  const planAnew = () => {
+    setMoved(null);
+    setProblem(frame());
+  };
+  /** What is left of today and after, with as little moved as can be. */
+  const goOn = () => {
+    const at = new Date();
+    const day = days.indexOf(dayIn(at, timeZone));
+    const now = {
+      day: day < 0 ? (days[0]! > dayIn(at, timeZone) ? 0 : plan.days) : day,
+      minute: day < 0 ? 0 : minuteOf(clockIn(at, timeZone).slice(0, 5))!,
+    };
+    const told = shown.visits.map((v) => ({ ...v, inspector: plan.inspectors[v.inspector]! }));
+    const again = replan(fromNow(frame(), now), told);
+    setMoved(again.moved);
+    setPlan(withVisits(plan, again.visits));
+  };
   const set = (change: Partial<DaysPlan>) => setPlan({ ...plan, ...change });
-  const time = (says: string, value: number, onTime: (m: number) => void) => (
-    <Labelled text={says}>
-      <input
-        type="time"
-        className="field figure font-normal"
-        value={timeOf(value)}
-        onChange={(e) => {
-          const m = minuteOf(e.target.value);
-          if (m !== null) onTime(m);
-        }}
-      />
-    </Labelled>
-  );
   const late = timed.filter((v) => v.late).length + unplanned.filter((l) => l.reportDueOn !== null).length;
   return (
     <PlainPage
@@ -102,47 +137,17 @@ export function Days({
       width="table"
       menu={<ReaderMenu compact />}
     >
-      <section
-        className="sheet grid items-end gap-3 p-4 sm:grid-cols-3 lg:grid-cols-[1fr_.7fr_.8fr_.8fr_1fr_auto]"
-        aria-label="What is planned under"
-      >
-        <Labelled text="First day">
-          <input
-            type="date"
-            className="field font-normal"
-            value={plan.from}
-            onChange={(e) => e.target.value && set({ from: e.target.value })}
-          />
-        </Labelled>
-        <Labelled text="Days">
-          <input
-            type="number"
-            className="field figure font-normal"
-            min={1}
-            max={60}
-            value={plan.days}
-            onChange={(e) => set({ days: Math.min(60, Math.max(1, Number(e.target.value) || 1)) })}
-          />
-        </Labelled>
-        {time('From', plan.opens, (opens) => set({ opens }))}
-        {time('To', plan.closes, (closes) => set({ closes }))}
-        <Labelled text="Working order">
-          <select
-            className="field font-normal"
-            value={plan.school}
-            onChange={(e) => set({ school: e.target.value as School })}
-          >
-            {SCHOOLS.map((s) => (
-              <option key={s} value={s}>
-                {capital(SCHOOL_WORDS[s])}
-              </option>
-            ))}
-          </select>
-        </Labelled>
+      <DaysUnder plan={plan} days={days} set={set} />
+      <div className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-main" disabled={plan.opens >= plan.closes} onClick={planAnew}>
           Plan it
         </button>
-      </section>
+        {shown.visits.length > 0 && (
+          <button type="button" className="btn" onClick={goOn}>
+            Go on from now
+          </button>
+        )}
+      </div>
       <p aria-live="polite">
         {question && !answer
           ? 'Planning…'
@@ -152,8 +157,17 @@ export function Days({
                 taken && taken.route.bound > 0 ? ` ${taken.route.bound} would be late whatever is done.` : ''
               }`}
       </p>
+      {moved && (
+        <p role="status" className="border-l-4 border-thread bg-card px-4 py-2">
+          {moved.length === 0
+            ? 'All goes on as people were told.'
+            : `${plural(moved.length, 'visit')} moved: ${moved.map((id) => `lot ${open.get(id)?.number}`).join(', ')}. Tell who has them, then keep the plan.`}
+        </p>
+      )}
       <DaysBoard
         plan={shown}
+        light={light}
+        onWet={(d) => set({ wet: plan.wet.includes(d) ? plan.wet.filter((w) => w !== d) : [...plan.wet, d] })}
         timed={timed}
         days={days}
         today={today}
@@ -175,6 +189,7 @@ export function Days({
           Keep this plan
         </button>
       )}
+      {mayKeep && kept && <DaysFeed saleId={sale.id} token={feed} inspectors={kept.inspectors} />}
     </PlainPage>
   );
 }

@@ -20,6 +20,26 @@ function useMinutesLeft(startedAt: string, minutes: number | null): number | nul
   return now === null || minutes === null ? null : Math.ceil(minutes - (now - Date.parse(startedAt)) / MINUTE_MS);
 }
 
+type Store = ReturnType<typeof useLot>['store'];
+const LONGEST_WAIT_MS = 10_000;
+
+/** Whether all that was entered here came to the server, waited for a moment. */
+function allSent(store: Store): Promise<boolean> {
+  void store.flush();
+  if (store.snapshot().waiting === 0) return Promise.resolve(true);
+  return new Promise((done) => {
+    const end = (sent: boolean) => {
+      clearTimeout(late);
+      stop();
+      done(sent);
+    };
+    const late = setTimeout(() => end(false), LONGEST_WAIT_MS);
+    const stop = store.subscribe(() => {
+      if (store.snapshot().waiting === 0) end(true);
+    });
+  });
+}
+
 /** On every screen of a practice lot: that it is practice, the time, and the way to the truth. */
 export function PracticeLine() {
   const { facts } = useLot();
@@ -40,8 +60,7 @@ function Line({
   const close = async () => {
     setBusy(true);
     // What was entered last is on the server first.
-    await store.flush();
-    if (store.snapshot().waiting > 0) {
+    if (!(await allSent(store))) {
       setBusy(false);
       toast('Something entered here is not with the server yet. It is kept on this device; try again in a moment.');
       return;

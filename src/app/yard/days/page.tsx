@@ -6,7 +6,7 @@ import { dayIn } from '@/core/time/day';
 import { mayManage, readsHouse } from '@/data/actor';
 import { db } from '@/data/db';
 import { peopleOf } from '@/data/people';
-import { daysPlanOf, lotsToVisit } from '@/data/sale-days';
+import { daysFeedOf, daysPlanOf, lotsToVisit } from '@/data/sale-days';
 import { salesOf } from '@/data/sales';
 import { Days } from '@/screens/days/days';
 import { pageActor } from '@/server/actor';
@@ -20,20 +20,22 @@ export default async function DaysPage({ searchParams }: { searchParams: Promise
   const id = uuidSchema.safeParse((await searchParams).sale);
   const sale = (await salesOf(db(), actor)).find((s) => s.id === id.data);
   if (!sale || !readsHouse(actor)) notFound();
-  const [lots, plan, people] = await Promise.all([
+  const [lots, plan, people, feed] = await Promise.all([
     lotsToVisit(db(), actor, sale.id),
     daysPlanOf(db(), actor, sale.id),
     peopleOf(db(), actor),
+    mayManage(actor) ? daysFeedOf(db(), actor, sale.id) : null,
   ]);
   return (
     <>
       <Days
-        sale={{ id: sale.id, name: sale.name, place: sale.place, opensOn: sale.opensOn }}
+        sale={{ id: sale.id, name: sale.name, place: sale.place, opensOn: sale.opensOn, timeZone: sale.timeZone }}
         lots={lots}
         kept={plan}
         inspectors={people.filter((p) => p.role === 'inspector' && roleMay(p.role, 'enter')).map((p) => p.name)}
         today={dayIn(new Date(), sale.timeZone)}
         mayKeep={mayManage(actor)}
+        feed={feed}
       />
       <Messages />
     </>

@@ -1,0 +1,34 @@
+import { addDays, format, parseISO } from 'date-fns';
+import { hoursByDay } from '@/core/days/day-hours';
+import { type TimedVisit, timedVisits } from '@/core/days/days-plan';
+import { lotsToRoute } from '@/core/days/lots-to-route';
+import type { DaysTold, LotToVisit } from '@/data/sale-days';
+
+/** A visit with its clock, its day and its lot. */
+export interface VisitTold extends Pick<TimedVisit, 'from' | 'to' | 'pitFrom' | 'pitTo' | 'late' | 'over'> {
+  readonly on: string;
+  readonly lot: LotToVisit;
+  /** Rain is forecast for the day. */
+  readonly wet: boolean;
+}
+
+/** What one person was told of a sale's days, in the order of the visits; what was sealed or withdrawn since is left out. */
+export function toldTo(person: string, { plan, lots, sale }: DaysTold): VisitTold[] {
+  const open = new Map(lots.map((l) => [l.id, l]));
+  const days = Array.from({ length: plan.days }, (_, d) => format(addDays(parseISO(plan.from), d), 'yyyy-MM-dd'));
+  const visits = plan.visits.filter((v) => open.has(v.lot));
+  const timed = timedVisits(
+    { ...plan, visits },
+    lotsToRoute(lots, plan.school, plan.from),
+    hoursByDay(plan, days, sale.timeZone),
+  );
+  return timed
+    .filter((v) => v.inspector === person)
+    .sort((a, b) => a.day - b.day || a.from - b.from)
+    .map((v) => ({
+      ...{ from: v.from, to: v.to, pitFrom: v.pitFrom, pitTo: v.pitTo, late: v.late, over: v.over },
+      on: days[v.day]!,
+      lot: open.get(v.lot)!,
+      wet: plan.wet.includes(v.day),
+    }));
+}
