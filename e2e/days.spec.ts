@@ -60,7 +60,11 @@ test('a sale’s days are planned, a visit is moved, and people are told', async
   expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
   const feeds = page.getByRole('region', { name: 'Calendar feeds' });
   await feeds.getByRole('button', { name: 'Open feeds' }).click();
-  const address = await feeds.getByRole('listitem').filter({ hasText: 'Ilse Brandvik' }).locator('code').innerText();
+  const address = (await feeds
+    .getByRole('listitem')
+    .filter({ hasText: 'Ilse Brandvik' })
+    .locator('code')
+    .textContent())!;
   const stranger = await (await browser.newContext()).newPage();
   const read = async () => {
     const answer = await stranger.request.get(address);
@@ -82,7 +86,7 @@ test('a visit is dragged to another person, rain is told, and the plan goes on f
   const handle = day.getByRole('button', { name: /take it to another day or person/ }).first();
   const name = (await handle.getAttribute('aria-label'))!;
   const who = page.getByLabel(name.replace(': take it to another day or person', ': who and when'));
-  const before = await who.locator('option:checked').innerText();
+  const before = (await who.locator('option:checked').textContent())!;
   const other = before.includes('Ilse') ? 'Tomas Orrell' : 'Ilse Brandvik';
   await handle.hover();
   await page.mouse.down();

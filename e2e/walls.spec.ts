@@ -143,6 +143,11 @@ const DOORS: readonly Door[] = [
     expected: all(400, 400, 403, 401, 400),
   },
   {
+    name: 'the spread of judgements, of too few pairs',
+    call: async (api) => (await api.put('/api/v1/practice/spread', { data: {} })).status(),
+    expected: all(409, 403, 403, 401, 409),
+  },
+  {
     name: 'a second look at a lot of which nothing is said',
     call: post(({ lotId }) => `/api/v1/lots/${lotId}/second`, { person: 'nobody' }),
     expected: all(409, 403, 403, 401, 409),
@@ -161,6 +166,11 @@ const DOORS: readonly Door[] = [
     name: 'closing a real lot as if it were practice',
     call: post(({ lotId }) => `/api/v1/lots/${lotId}/practice/close`, {}),
     expected: all(404, 404, 403, 401),
+  },
+  {
+    name: 'how long visits took',
+    call: get(() => '/api/v1/visit-times'),
+    expected: all(200, 200, 403, 401, 200, { editor: 200 }),
   },
   {
     name: 'a sheet of days of nobody',

@@ -1,10 +1,12 @@
 import { and, asc, eq, isNull, ne, sql } from 'drizzle-orm';
 import { type DaysPlan, daysPlanSchema } from '@/core/days/days-plan';
+import type { VisitTook } from '@/core/days/learnt';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, type House, inOrg, type Tx } from './db';
 import { saleForUpdate } from './sales';
 import { lot, sale } from './tables/farvin';
+import { visitsTook } from './visit-times';
 
 /** A lot that is still to be visited. */
 export interface LotToVisit {
@@ -73,6 +75,8 @@ export interface DaysTold {
   readonly sale: { readonly id: string; readonly name: string; readonly place: string; readonly timeZone: string };
   readonly plan: DaysPlan;
   readonly lots: readonly LotToVisit[];
+  /** How long the house's visits took. */
+  readonly took: readonly VisitTook[];
 }
 
 /** A sale's kept plan with its sale and the lots that are still to be visited; null where none was kept. */
@@ -84,7 +88,8 @@ export async function daysTold(db: Db, who: House, saleId: string): Promise<Days
       .where(and(eq(sale.id, saleId), eq(sale.orgId, who.orgId)));
     if (!row?.plan) return null;
     const { plan, ...facts } = row;
-    return { sale: facts, plan: daysPlanSchema.parse(plan), lots: await openLots(tx, who.orgId, saleId) };
+    const lots = await openLots(tx, who.orgId, saleId);
+    return { sale: facts, plan: daysPlanSchema.parse(plan), lots, took: await visitsTook(tx, who) };
   });
 }
 

@@ -1,6 +1,7 @@
 import { addDays, format, parseISO } from 'date-fns';
 import { hoursByDay } from '@/core/days/day-hours';
 import { type TimedVisit, timedVisits } from '@/core/days/days-plan';
+import { learntOf } from '@/core/days/learnt';
 import { lotsToRoute } from '@/core/days/lots-to-route';
 import type { DaysTold, LotToVisit } from '@/data/sale-days';
 
@@ -13,13 +14,13 @@ export interface VisitTold extends Pick<TimedVisit, 'from' | 'to' | 'pitFrom' | 
 }
 
 /** What one person was told of a sale's days, in the order of the visits; what was sealed or withdrawn since is left out. */
-export function toldTo(person: string, { plan, lots, sale }: DaysTold): VisitTold[] {
+export function toldTo(person: string, { plan, lots, sale, took }: DaysTold): VisitTold[] {
   const open = new Map(lots.map((l) => [l.id, l]));
   const days = Array.from({ length: plan.days }, (_, d) => format(addDays(parseISO(plan.from), d), 'yyyy-MM-dd'));
   const visits = plan.visits.filter((v) => open.has(v.lot));
   const timed = timedVisits(
     { ...plan, visits },
-    lotsToRoute(lots, plan.school, plan.from),
+    lotsToRoute(lots, plan.school, plan.from, learntOf(took, plan.school).minutes),
     hoursByDay(plan, days, sale.timeZone),
   );
   return timed

@@ -5,13 +5,14 @@ import type { Db } from '@/data/db';
 import { eraseLot } from '@/data/erase';
 import { takeChanges } from '@/data/gateway';
 import { currentInspection, inspectionHead, recordsOfInspection } from '@/data/inspections';
+import { orgTables } from '@/data/org-tables';
 import { practiceOf, practiceRows } from '@/data/practice';
 import { changeSale, salesOf, setSaleState } from '@/data/sales';
 import { search } from '@/data/search';
 import { testDatabase } from '@/data/test-database';
 import { put, TEST_NOW } from '@/data/test-entries';
 import { type TestHouse, testHouse } from '@/data/test-house';
-import { beginCar, beginSecond, carInHand, closeIt, measureAt, placeOf } from './practice';
+import { beginCar, beginSecond, carInHand, closeIt, measureAt, placeOf, takeOwnSpread } from './practice';
 import { sealInspection } from './sealing';
 
 let db: Db;
@@ -154,5 +155,21 @@ describe('a second look', () => {
     const second = (await beginSecond(db, house.manager, lotId, house.manager.userId, TEST_NOW))!;
     await eraseLot(owner, house.manager, lotId, 'the consignor asks for it');
     expect(await practiceOf(db, house.manager, second)).toBeNull();
+  });
+
+  it('makes the spread of its judgements the house’s own once pairs are enough', async () => {
+    expect(await takeOwnSpread(db, house.manager)).toBeNull();
+    for (let i = 0; i < 8; i++) {
+      const { lotId } = await house.readyLot();
+      const second = (await beginSecond(db, house.manager, lotId, house.inspector.userId, TEST_NOW))!;
+      const dents = Array.from({ length: i }, () => put('finding', { zone: 'hood', flaw: 'dent', sizeMm: 90, at: AT }));
+      const roof = put('look', { zone: 'roof', aspect: 'paint', outcome: 'clean', at: AT });
+      await enter(house.inspector, second, roof, ...dents);
+      expect(await closeIt(db, house.inspector, second, LATER)).toMatchObject({ kind: 'second' });
+    }
+    const sd = (await takeOwnSpread(db, house.manager))!;
+    expect(sd).toBeGreaterThan(0);
+    expect((await orgTables(db, house.manager)).tables.grade.judgementSd).toBe(sd);
+    expect((await orgTables(db, stranger.manager)).tables.grade.judgementSd).toBe(1.8);
   });
 });

@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import { compareInspections } from '@/core/agreement/compare';
+import { houseAgreement } from '@/core/agreement/house';
 import { distanceToOutline } from '@/core/body/geometry';
 import { type Plan, planOf, planOfCar, toSheet } from '@/core/body/plan';
 import { DEFAULT_FUNCTIONS } from '@/core/catalogue/functions';
@@ -11,6 +12,7 @@ import { carFactsOf } from '@/core/practice/car-record';
 import { COURSE, courseWish } from '@/core/practice/course';
 import { debriefOf } from '@/core/practice/debrief';
 import type { PracticeOutcome } from '@/core/practice/outcome';
+import { pairsAmong } from '@/core/practice/pairs';
 import { type FunctionTruth, type PracticeTruth, practiceTruth } from '@/core/practice/practice-car';
 import { signOf } from '@/core/practice/signs';
 import { recordsOf } from '@/core/records/reduce';
@@ -18,8 +20,8 @@ import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { takeChanges } from '@/data/gateway';
 import { currentInspection, type InspectionHead, recordsOfInspection } from '@/data/inspections';
-import { orgTables } from '@/data/org-tables';
-import { closePractice, openPractice, practiceOf } from '@/data/practice';
+import { keepTables, orgTables } from '@/data/org-tables';
+import { closePractice, openPractice, practiceOf, practiceRows } from '@/data/practice';
 import { coatingOf } from '@/instruments/practice-car';
 import { practicePicture } from '@/instruments/practice-picture';
 import { StandInGauge, SURVEY_GAUGE } from '@/instruments/thickness-gauge';
@@ -183,4 +185,15 @@ export async function closeIt(db: Db, actor: Actor, lotId: string, now: Date): P
     };
   }
   return (await closePractice(db, actor, lotId, outcome, now)) ? outcome : 'closed';
+}
+
+/** Makes the spread of the house's own judgements the doubt of any judgement; null where too few pairs tell it. */
+export async function takeOwnSpread(db: Db, actor: Actor): Promise<number | null> {
+  const { judgementSd } = houseAgreement(pairsAmong(await practiceRows(db, actor)));
+  if (!judgementSd) return null;
+  const { tables } = await orgTables(db, actor);
+  // To a tenth of a point: no more is known.
+  const sd = Math.round(10 * judgementSd.sd) / 10;
+  await keepTables(db, actor, { grade: { ...tables.grade, judgementSd: sd } });
+  return sd;
 }

@@ -25,6 +25,7 @@ export default async function PracticePage() {
     <>
       <Practice
         me={{ id: actor.userId, name: actor.name }}
+        manages={manages}
         rows={rows}
         lots={lots}
         inspectors={people.filter((p) => mayEnter(p)).map(({ id, name }) => ({ id, name }))}

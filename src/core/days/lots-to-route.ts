@@ -13,13 +13,19 @@ export function visitMinutes(school: School): { readonly minutes: number; readon
   return { minutes: sum(() => true), pit: sum((needs) => needs.includes('pit')) };
 }
 
-/** Lots as they are planned: what of a visit of the working order is left by what was seen, due by their days. */
+/**
+ * Lots as they are planned: what of a visit of the working order is left by what was seen, due by their days. `takes`: minutes
+ * of a whole visit as the house learnt them; as shipped where it did not.
+ */
 export function lotsToRoute(
   lots: readonly { readonly id: string; readonly seen: number; readonly reportDueOn: string | null }[],
   school: School,
   first: string,
+  takes?: number,
 ): RouteLot[] {
-  const whole = visitMinutes(school);
+  const shipped = visitMinutes(school);
+  const times = takes === undefined || shipped.minutes === 0 ? 1 : takes / shipped.minutes;
+  const whole = { minutes: shipped.minutes * times, pit: shipped.pit * times };
   return lots.map((l) => {
     const minutes = Math.max(LEAST_MINUTES, Math.round(whole.minutes * (1 - l.seen)));
     return {

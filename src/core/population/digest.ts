@@ -15,7 +15,8 @@ export function digestOf(numbers: Numbers): string {
       takesNamed: takesNamed ?? null,
       sort: sort ?? '',
     })),
-    grade: { ...grade, bands: [], notice: null },
+    // What widens an interval, names a band or is noticed moves no made car.
+    grade: { ...grade, bands: [], notice: null, judgementSd: 0 },
     work,
     paintLosses,
     findingCaps,

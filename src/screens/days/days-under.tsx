@@ -2,6 +2,7 @@ import { CloudRain } from 'lucide-react';
 import { toast } from 'sonner';
 import { SCHOOLS, type School } from '@/core/catalogue/schools';
 import type { DaysPlan } from '@/core/days/days-plan';
+import type { Learnt } from '@/core/days/learnt';
 import { minuteOf, timeOf } from '@/core/days/read-csv';
 import { readForecastCsv } from '@/core/days/read-forecast';
 import { Labelled } from '@/ui/parts/labelled';
@@ -13,10 +14,12 @@ import { SCHOOL_WORDS } from '@/words/standard-views';
 export function DaysUnder({
   plan,
   days,
+  learnt,
   set,
 }: {
   plan: DaysPlan;
   days: readonly string[];
+  learnt: Learnt;
   set: (change: Partial<DaysPlan>) => void;
 }) {
   const time = (says: string, value: number, onTime: (m: number) => void) => (
@@ -69,6 +72,12 @@ export function DaysUnder({
           </select>
         </Labelled>
       </div>
+      <p className="text-sm text-soft">
+        A whole visit takes {plural(Math.round(learnt.minutes), 'minute')}
+        {learnt.visits === 0
+          ? ', as shipped: no visit of this working order was made here yet.'
+          : `, learnt from ${plural(learnt.visits, 'visit')} here${learnt.low !== null && learnt.high !== null ? ` (${Math.round(learnt.low)} to ${Math.round(learnt.high)})` : ''} and ${Math.round(learnt.shipped)} as shipped.`}
+      </p>
       <details>
         <summary className="min-h-9 w-fit content-center text-sm font-semibold">
           <CloudRain size={16} aria-hidden="true" className="mr-1 inline" /> Daylight and rain

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import type { RouteProblem, RouteVisit } from '@/core/days/booking';
 import { hoursByDay, lightOf } from '@/core/days/day-hours';
 import { type DaysPlan, daysPlanSchema, timedVisits } from '@/core/days/days-plan';
+import { learntOf, type VisitTook } from '@/core/days/learnt';
 import { lotsToRoute } from '@/core/days/lots-to-route';
 import { minuteOf } from '@/core/days/read-csv';
 import { fromNow, replan } from '@/core/days/replan';
@@ -49,6 +50,7 @@ export function Days({
   today,
   mayKeep,
   feed,
+  took,
 }: {
   sale: {
     readonly id: string;
@@ -64,6 +66,8 @@ export function Days({
   mayKeep: boolean;
   /** Under which address calendars follow it; null: none. */
   feed: string | null;
+  /** How long the house's visits took. */
+  took: readonly VisitTook[];
 }) {
   const [plan, setPlan] = useState<DaysPlan>(
     kept ?? {
@@ -89,7 +93,11 @@ export function Days({
     setPlan(withVisits(plan, answer.route.visits));
   }
   const open = useMemo(() => new Map(lots.map((l) => [l.id, l])), [lots]);
-  const routed = useMemo(() => lotsToRoute(lots, plan.school, plan.from), [lots, plan.school, plan.from]);
+  const learnt = useMemo(() => learntOf(took, plan.school), [took, plan.school]);
+  const routed = useMemo(
+    () => lotsToRoute(lots, plan.school, plan.from, learnt.minutes),
+    [lots, plan.school, plan.from, learnt.minutes],
+  );
   // What was sealed or withdrawn since is visited no more.
   const shown = useMemo(() => ({ ...plan, visits: plan.visits.filter((v) => open.has(v.lot)) }), [plan, open]);
   const days = useMemo(
@@ -137,7 +145,7 @@ export function Days({
       width="table"
       menu={<ReaderMenu compact />}
     >
-      <DaysUnder plan={plan} days={days} set={set} />
+      <DaysUnder plan={plan} days={days} learnt={learnt} set={set} />
       <div className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-main" disabled={plan.opens >= plan.closes} onClick={planAnew}>
           Plan it

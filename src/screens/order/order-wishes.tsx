@@ -1,3 +1,4 @@
+import { ChevronDown, ChevronUp } from 'lucide-react';
 import type { School } from '@/core/catalogue/schools';
 import { minuteOf, timeOf } from '@/core/days/read-csv';
 import { NEEDS, STATION_TABLE, type StationId, type StationNeed } from '@/core/days/stations';
@@ -5,6 +6,7 @@ import type { Span } from '@/core/days/visit-order';
 import { Labelled } from '@/ui/parts/labelled';
 import { NEED_WORDS, stationName } from '@/words/stations';
 import type { Vocabulary } from '@/words/vocabulary';
+import { movedStation, type useOwnOrder } from './own-order';
 
 export interface Wishes {
   /** Null: as the visit says. */
@@ -25,6 +27,7 @@ export function OrderWishes({
   done,
   barred,
   words,
+  ownOrder: { own, order, set },
   onWishes,
 }: {
   wishes: Wishes & { readonly out: readonly StationId[] };
@@ -33,6 +36,7 @@ export function OrderWishes({
   done: readonly StationId[];
   barred: readonly StationId[];
   words: Vocabulary;
+  ownOrder: ReturnType<typeof useOwnOrder>;
   onWishes: (wishes: Wishes) => void;
 }) {
   const time = (says: string, value: number, onTime: (minute: number) => void) => (
@@ -57,6 +61,8 @@ export function OrderWishes({
     const { [need]: _gone, ...rest } = wishes.spans;
     onWishes({ ...wishes, spans: rest });
   };
+  const rank = (id: StationId) => (order.includes(id) ? order.indexOf(id) : order.length);
+  const stations = STATION_TABLE.filter((s) => s.minutes[school] !== undefined).sort((a, b) => rank(a.id) - rank(b.id));
   return (
     <section className="sheet grid gap-4 p-4" aria-label="What it is asked under">
       <Labelled text="Working order">
@@ -102,25 +108,52 @@ export function OrderWishes({
         })}
       </fieldset>
       <fieldset className="grid gap-0.5">
-        <legend className="text-sm font-semibold">Stations</legend>
-        {STATION_TABLE.filter((s) => s.minutes[school] !== undefined).map((s) => (
-          <label key={s.id} className="flex min-h-9 items-center gap-2 text-sm">
-            <input
-              type="checkbox"
-              className="size-5 accent-thread"
-              checked={!wishes.out.includes(s.id)}
-              onChange={(e) =>
-                onWishes({
-                  ...wishes,
-                  out: e.target.checked ? wishes.out.filter((o) => o !== s.id) : [...wishes.out, s.id],
-                })
-              }
-            />
-            <span className="first-letter:uppercase">{stationName(s.id, words)}</span>
-            {done.includes(s.id) && <span className="text-soft">seen</span>}
-            {barred.includes(s.id) && <span className="text-soft">no leave to drive</span>}
-          </label>
+        <legend className="text-sm font-semibold">Stations, in the order preferred</legend>
+        {stations.map((s, i) => (
+          <div key={s.id} className="flex items-center gap-1">
+            <label className="flex min-h-11 min-w-0 flex-1 items-center gap-2 text-sm">
+              <input
+                type="checkbox"
+                className="size-5 accent-thread"
+                checked={!wishes.out.includes(s.id)}
+                onChange={(e) =>
+                  onWishes({
+                    ...wishes,
+                    out: e.target.checked ? wishes.out.filter((o) => o !== s.id) : [...wishes.out, s.id],
+                  })
+                }
+              />
+              <span className="first-letter:uppercase">{stationName(s.id, words)}</span>
+              {done.includes(s.id) && <span className="text-soft">seen</span>}
+              {barred.includes(s.id) && <span className="text-soft">no leave to drive</span>}
+            </label>
+            {([-1, 1] as const).map((by) => (
+              <button
+                key={by}
+                type="button"
+                className="grid size-11 shrink-0 place-items-center rounded-cut text-soft hover:bg-wash disabled:opacity-30"
+                aria-label={`${stationName(s.id, words)}: ${by < 0 ? 'earlier' : 'later'}`}
+                disabled={by < 0 ? i === 0 : i === stations.length - 1}
+                onClick={() =>
+                  set(
+                    movedStation(
+                      stations.map((x) => x.id),
+                      s.id,
+                      by,
+                    ),
+                  )
+                }
+              >
+                {by < 0 ? <ChevronUp size={18} aria-hidden="true" /> : <ChevronDown size={18} aria-hidden="true" />}
+              </button>
+            ))}
+          </div>
         ))}
+        {own && (
+          <button type="button" className="btn btn-small justify-self-start" onClick={() => set(null)}>
+            As the working order has it
+          </button>
+        )}
       </fieldset>
     </section>
   );

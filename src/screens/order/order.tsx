@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { SCHOOLS, type School } from '@/core/catalogue/schools';
+import { learntOf, stationMinutes } from '@/core/days/learnt';
 import { timeOf } from '@/core/days/read-csv';
 import { stationsDone, stationWorth } from '@/core/days/station-worth';
 import { SCHOOL_ORDER, STATION_TABLE, type StationId } from '@/core/days/stations';
@@ -18,6 +19,8 @@ import { stationName } from '@/words/stations';
 import type { OrderAnswer, OrderQuestion } from '@/workers/visit-order.worker';
 import { OrderTape } from './order-tape';
 import { OrderWishes, type Wishes } from './order-wishes';
+import { useOwnOrder } from './own-order';
+import { useVisitTimes } from './use-visit-times';
 
 const make = () => new Worker(new URL('../../workers/visit-order.worker.ts', import.meta.url), { type: 'module' });
 /** The next whole quarter of an hour, minutes from midnight by the device's clock. */
@@ -38,15 +41,27 @@ export function Order() {
     return { school: null, from, until: Math.min(24 * 60, from + AN_AFTERNOON), out: null, spans: {} };
   });
   const school: School = wishes.school ?? said;
+  const took = useVisitTimes();
+  const ownOrder = useOwnOrder(school);
+  const { own } = ownOrder;
   const done = useMemo(() => (judgement ? stationsDone(judgement) : []), [judgement]);
   const barred = useMemo((): StationId[] => (car?.leave.drive === 'yes' ? [] : ['road']), [car]);
   const out = useMemo(() => wishes.out ?? [...new Set([...done, ...barred])], [wishes.out, done, barred]);
   const question = useMemo((): Omit<OrderQuestion, 'id'> | null => {
     if (!judgement || !grade) return null;
     const worth = stationWorth(judgement, grade.unseenMovers);
-    const asked: VisitAsked = { school, from: wishes.from, until: wishes.until, without: out, spans: wishes.spans };
+    const minutes = stationMinutes(school, learntOf(took, school));
+    const asked: VisitAsked = {
+      school,
+      from: wishes.from,
+      until: wishes.until,
+      without: out,
+      spans: wishes.spans,
+      minutes,
+      ...(own && { order: own }),
+    };
     return { asked, worth: Object.fromEntries(STATION_TABLE.map((s) => [s.id, worth(s.id)])) };
-  }, [judgement, grade, school, wishes.from, wishes.until, wishes.spans, out]);
+  }, [judgement, grade, school, wishes.from, wishes.until, wishes.spans, out, took, own]);
   const [answer] = useWorkerAnswer<Omit<OrderQuestion, 'id'>, OrderAnswer>(make, question);
   if (!judgement || !grade) return <NoPlanYet says="No order without a car: first say what it is." />;
   const order = answer?.order ?? answer?.late?.order ?? null;
@@ -96,7 +111,7 @@ export function Order() {
                   ? `${plural(Math.round(order.waited), 'minute')} of waiting. `
                   : 'No minute is waited. '}
                 No order of these stations ends earlier, and none of those that end as early keeps more of “
-                {SCHOOL_WORDS[school]}”. Local rules and the owner’s leave come before it.
+                {own ? 'your own order' : SCHOOL_WORDS[school]}”. Local rules and the owner’s leave come before it.
               </p>
             </>
           )}
@@ -108,6 +123,7 @@ export function Order() {
           done={done}
           barred={barred}
           words={words}
+          ownOrder={ownOrder}
           onWishes={setWishes}
         />
       </div>

@@ -1,17 +1,15 @@
 import { ENOUGH, houseAgreement, isOne, type Mean } from '@/core/agreement/house';
+import { pairsAmong } from '@/core/practice/pairs';
 import type { PracticeRow } from '@/core/practice/practice-row';
+import { told } from '@/ui/told';
 import { plural } from '@/words/plural';
 
 const signed = (v: number) => `${v > 0 ? '+' : v < 0 ? '−' : ''}${Math.abs(v).toFixed(1)}`;
 const meanText = (m: Mean) => `${signed(m.mean)} (${signed(m.low)} to ${signed(m.high)})`;
 
 /** How far the house's inspectors agree over all closed second looks: the spread of one judgement, who leans, who drifts. */
-export function HouseAgrees({ rows }: { rows: readonly PracticeRow[] }) {
-  const closed = rows.flatMap((r) =>
-    r.outcome?.kind === 'second' && r.closedAt
-      ? [{ first: r.outcome.first, second: r.outcome.second, at: r.closedAt, whole: r.outcome.agreement.whole }]
-      : [],
-  );
+export function HouseAgrees({ rows, manages }: { rows: readonly PracticeRow[]; manages: boolean }) {
+  const closed = pairsAmong(rows);
   if (closed.length === 0) return null;
   const { pairs, judgementSd, people } = houseAgreement(closed);
   return (
@@ -22,11 +20,12 @@ export function HouseAgrees({ rows }: { rows: readonly PracticeRow[] }) {
           <>
             From {plural(pairs, 'pair')} one judgement spreads by{' '}
             <strong className="figure">{judgementSd.sd.toFixed(1)}</strong> points ({judgementSd.low.toFixed(1)} to{' '}
-            {judgementSd.high.toFixed(1)}). A manager may put it under{' '}
+            {judgementSd.high.toFixed(1)}). As the doubt of any judgement it widens or narrows every interval of a
+            grade; it can be put back under{' '}
             <a href="/grade-numbers" className="underline underline-offset-4">
               Numbers of the grade
             </a>
-            , as the doubt of any judgement: each interval follows it.
+            .
           </>
         ) : (
           <>
@@ -35,6 +34,22 @@ export function HouseAgrees({ rows }: { rows: readonly PracticeRow[] }) {
           </>
         )}
       </p>
+      {judgementSd && manages && (
+        <button
+          type="button"
+          className="btn justify-self-start"
+          onClick={() =>
+            void told(
+              '/api/v1/practice/spread',
+              'PUT',
+              {},
+              'Kept: grades of drafts follow it. Sealed reports keep theirs.',
+            )
+          }
+        >
+          Make it the house’s own
+        </button>
+      )}
       <div className="overflow-x-auto">
         <table className="w-full text-sm">
           <thead>

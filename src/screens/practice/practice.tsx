@@ -39,8 +39,10 @@ export function Practice({
   rows,
   lots,
   inspectors,
+  manages,
 }: {
   me: Named;
+  manages: boolean;
   rows: readonly PracticeRow[];
   /** Lots that may be looked at a second time, for whoever may ask for it. */
   lots: readonly { readonly id: string; readonly says: string }[];
@@ -56,7 +58,7 @@ export function Practice({
       <Course me={me} rows={rows} />
       <People rows={rows} me={me} />
       <Seconds rows={seconds} me={me} lots={lots} inspectors={inspectors} />
-      <HouseAgrees rows={seconds} />
+      <HouseAgrees rows={seconds} manages={manages} />
     </PlainPage>
   );
 }

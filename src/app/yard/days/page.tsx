@@ -4,10 +4,11 @@ import { uuidSchema } from '@/core/kinds/common';
 import { roleMay } from '@/core/people/roles';
 import { dayIn } from '@/core/time/day';
 import { mayManage, readsHouse } from '@/data/actor';
-import { db } from '@/data/db';
+import { db, inOrg } from '@/data/db';
 import { peopleOf } from '@/data/people';
 import { daysFeedOf, daysPlanOf, lotsToVisit } from '@/data/sale-days';
 import { salesOf } from '@/data/sales';
+import { visitsTook } from '@/data/visit-times';
 import { Days } from '@/screens/days/days';
 import { pageActor } from '@/server/actor';
 import { Messages } from '@/ui/shell/messages';
@@ -20,11 +21,12 @@ export default async function DaysPage({ searchParams }: { searchParams: Promise
   const id = uuidSchema.safeParse((await searchParams).sale);
   const sale = (await salesOf(db(), actor)).find((s) => s.id === id.data);
   if (!sale || !readsHouse(actor)) notFound();
-  const [lots, plan, people, feed] = await Promise.all([
+  const [lots, plan, people, feed, took] = await Promise.all([
     lotsToVisit(db(), actor, sale.id),
     daysPlanOf(db(), actor, sale.id),
     peopleOf(db(), actor),
     mayManage(actor) ? daysFeedOf(db(), actor, sale.id) : null,
+    inOrg(db(), actor, (tx) => visitsTook(tx, actor)),
   ]);
   return (
     <>
@@ -36,6 +38,7 @@ export default async function DaysPage({ searchParams }: { searchParams: Promise
         today={dayIn(new Date(), sale.timeZone)}
         mayKeep={mayManage(actor)}
         feed={feed}
+        took={took}
       />
       <Messages />
     </>
