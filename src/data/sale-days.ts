@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, ne, sql } from 'drizzle-orm';
+import { and, asc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { type DaysPlan, daysPlanSchema } from '@/core/days/days-plan';
 import type { VisitTook } from '@/core/days/learnt';
 import type { Actor } from './actor';
@@ -52,12 +52,17 @@ export async function daysFeedOf(db: Db, actor: Actor, saleId: string): Promise<
   return row?.token ?? null;
 }
 
-/** Opens a sale's days to calendars under an address, or shuts it. False when there is no such sale. */
+/** Opens a sale's days to calendars under an address, or shuts it. False when there is no such sale, or nothing to shut. */
 export async function setDaysFeed(db: Db, actor: Actor, saleId: string, token: string | null): Promise<boolean> {
   return inOrg(db, actor, async (tx) => {
     const before = await saleForUpdate(tx, actor, saleId);
     if (!before) return false;
-    await tx.update(sale).set({ daysToken: token }).where(eq(sale.id, saleId));
+    const set = await tx
+      .update(sale)
+      .set({ daysToken: token })
+      .where(and(eq(sale.id, saleId), token === null ? isNotNull(sale.daysToken) : undefined))
+      .returning({ id: sale.id });
+    if (set.length === 0) return false;
     await audit(tx, actor, token ? 'days-feed-opened' : 'days-feed-shut', { detail: { sale: before.name } });
     return true;
   });
