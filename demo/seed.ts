@@ -210,9 +210,10 @@ async function seed(db: Db, today: Date): Promise<string> {
   const enter = (actor: Actor) => (inspectionId: string, changes: readonly unknown[], at: Date) =>
     send(db, actor, inspectionId, changes, at);
   await practiseDemo(db, { petra, ilse, tomas }, twice!, enter, today);
-  await planDays(db, petra, saleId, day(0));
   // As the server does a moment after the last entry.
   await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));
+  // What was seen of each lot is known by now: what is left of its visit follows it.
+  await planDays(db, petra, saleId, day(0));
   return orgId;
 }
 

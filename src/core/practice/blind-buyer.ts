@@ -12,6 +12,7 @@ import type { Hidden } from '../population/judge-made';
 import { AGES, partOfALook, STYLE_PLANS } from '../population/looked';
 import { type MadeCar, type MadeFinding, makeCar } from '../population/made-car';
 import { normalDraw, type Random, seeded } from '../stats/random';
+import { CHARACTERS, claimsOf } from './practice-car';
 
 /** How a made car is looked at and measured, and what counts as a fault that anybody would see; house values. */
 export const PRACTICE = {
@@ -39,6 +40,10 @@ const YEAR = 2026;
 export interface Outcome {
   readonly statements: { readonly n: number; readonly true: number };
   readonly visibleFaults: { readonly n: number; readonly disclosedOrNamed: number };
+  /** What the seller said that does not hold, and how much of it the report bears out all the same. */
+  readonly falseClaims: { readonly n: number; readonly believed: number };
+  /** What putting right takes of faults that surprised. */
+  readonly surprisesCost: number;
   readonly cost: {
     readonly estimate: { p10: number; p90: number };
     readonly turnedOut: number;
@@ -154,12 +159,25 @@ function turnedOut(plan: Plan, made: MadeCar, tables: Tables, seed: number): num
   return costOf({ ...input, unseen: [], surprises: [] }, { draws: 1, seed }).whole.p50;
 }
 
+/** What a seller of some character says of a made car, as records of what was told; functions are not made here. */
+function saidOf(random: Random, made: MadeCar) {
+  const seller = CHARACTERS[Math.floor(random() * CHARACTERS.length)]!;
+  const panels = Object.fromEntries(made.panels);
+  return claimsOf(seller, { findings: made.findings, panels, functions: {} })
+    .filter((c) => c.kind !== 'everything-works')
+    .map((claim, i) => ({
+      claim,
+      record: record('claim', `claim-${i}`, { kind: claim.kind, text: claim.text, source: 'seller', saidAt: MADE_ON }),
+    }));
+}
+
 /** One car through the eyes of a blind buyer: made, looked at in part, judged by all models, and then the truth beside it. */
 export function tryCar(random: Random, tables: Tables): Outcome {
   const plan = STYLE_PLANS[Math.floor(random() * STYLE_PLANS.length)]!;
   const made = makeCar(random, plan, AGES[Math.floor(random() * AGES.length)]!);
   const look = lookAt(random, plan, made, partOfALook(random));
-  const judgement = judge({ plan, records: look.records, tables });
+  const said = saidOf(random, made);
+  const judgement = judge({ plan, records: [...look.records, ...said.map((s) => s.record)], tables });
   const truth = new Set(made.findings.flatMap((f) => (cellOf(f, plan) ? [keyOf(...cellOf(f, plan)!)] : [])));
   const paint = paintSaid(judgement, made);
   const visible = made.findings.filter(
@@ -168,6 +186,11 @@ export function tryCar(random: Random, tables: Tables): Outcome {
   const told = new Set(look.told);
   // Where nobody looked the report names the place: no buyer is surprised by it.
   const named = visible.filter((f) => told.has(f) || !look.looked.has(keyOf(...cellOf(f, plan)!)));
+  const surprises = visible.filter((f) => !named.includes(f));
+  const believed = said.filter(({ claim, record: r }) => {
+    const word = judgement.claims.all.find((c) => c.record.id === r.id)?.word;
+    return !claim.holds && (word === 'supported' || word === 'well-supported');
+  });
   const work = workOf(judgement, tables.cost);
   const input = drawInputOf(judgement, work, { cost: tables.cost, onYear: YEAR, graded: tables });
   const { p10, p90 } = costOf(input, { draws: 1500, seed: 1 }).whole;
@@ -178,6 +201,9 @@ export function tryCar(random: Random, tables: Tables): Outcome {
       true: look.told.length + look.clean.filter((key) => !truth.has(key)).length + paint.true,
     },
     visibleFaults: { n: visible.length, disclosedOrNamed: named.length },
+    falseClaims: { n: said.filter(({ claim }) => !claim.holds).length, believed: believed.length },
+    surprisesCost:
+      surprises.length === 0 ? 0 : turnedOut(plan, { ...made, findings: surprises }, tables, Math.floor(cost)),
     cost: { estimate: { p10, p90 }, turnedOut: cost, held: cost >= p10 && cost <= p90 },
   };
 }
@@ -188,6 +214,9 @@ export interface BlindBuyer {
   readonly visibleFaults: { readonly n: number; readonly disclosedOrNamed: number };
   readonly cost: { readonly n: number; readonly held: number; readonly dearer: number };
   readonly surprisesPerCar: number;
+  /** What putting right takes of what surprised, for each car, in the house's currency. */
+  readonly surprisesCostPerCar: number;
+  readonly falseClaims: { readonly n: number; readonly believed: number };
 }
 
 /**
@@ -215,5 +244,7 @@ export function blindBuyer(cars: number, seed: number, tables: Tables, done?: (n
       dearer: sum((o) => Number(o.cost.turnedOut > o.cost.estimate.p90)),
     },
     surprisesPerCar: cars === 0 ? 0 : (faults - named) / cars,
+    surprisesCostPerCar: cars === 0 ? 0 : Math.round(sum((o) => o.surprisesCost) / cars),
+    falseClaims: { n: sum((o) => o.falseClaims.n), believed: sum((o) => o.falseClaims.believed) },
   };
 }

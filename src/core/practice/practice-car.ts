@@ -93,7 +93,8 @@ const SAYS: Readonly<Record<PracticeClaimKind, string>> = {
   'everything-works': 'Everything works.',
 };
 
-function claimsOf(
+/** What a seller of a character says of a car, and whether it holds. */
+export function claimsOf(
   seller: Character,
   { findings, panels, functions }: Pick<PracticeTruth, 'findings' | 'panels' | 'functions'>,
 ): PracticeClaim[] {

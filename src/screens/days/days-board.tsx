@@ -49,7 +49,7 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
   };
   return (
     <DndContext id="days" sensors={sensors} onDragEnd={dropped}>
-      <div className="grid gap-4">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
         {plan.visits.length > 0 && (
           <p className="flex flex-wrap gap-2">
             {plan.inspectors.map((name) => (
@@ -93,7 +93,7 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
                 {plan.wet.includes(d) ? 'rain: no paint in the open' : 'rain?'}
               </button>
             </div>
-            <div className="grid gap-3 border-x border-b border-line p-3 sm:grid-cols-2">
+            <div className="grid grid-cols-[minmax(0,1fr)] gap-3 border-x border-b border-line p-3 sm:grid-cols-2">
               {plan.inspectors.map((name, i) => (
                 <Cell key={name} id={`${i} ${d}`}>
                   <h3 className="text-sm font-semibold">{name}</h3>
@@ -135,7 +135,7 @@ function Cell({ id, children }: { id: string; children: ReactNode }) {
   return (
     <div
       ref={setNodeRef}
-      className={`grid content-start gap-1 ${isOver ? 'outline-2 outline-thread outline-dashed' : ''}`}
+      className={`grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-1 ${isOver ? 'outline-2 outline-thread outline-dashed' : ''}`}
     >
       {children}
     </div>

@@ -37,7 +37,7 @@ export function DaysUnder({
   );
   return (
     <section className="sheet grid gap-3 p-4" aria-label="What is planned under">
-      <div className="grid items-end gap-3 sm:grid-cols-3 lg:grid-cols-[1fr_.7fr_.8fr_.8fr_1fr]">
+      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3 lg:grid-cols-[1fr_.7fr_.8fr_.8fr_1fr]">
         <Labelled text="First day">
           <input
             type="date"
