@@ -97,7 +97,7 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
               {plan.inspectors.map((name, i) => (
                 <Cell key={name} id={`${i} ${d}`}>
                   <h3 className="text-sm font-semibold">{name}</h3>
-                  <ol className="grid gap-1.5">
+                  <ol className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
                     {timed
                       .filter((v) => v.day === d && v.inspector === name)
                       .map((v) => (
