@@ -1,6 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { addDays, addHours } from 'date-fns';
+import { NOTHING_ASKED } from '../src/core/kinds/question-asked';
 import type { Actor } from '../src/data/actor';
 import type { Db } from '../src/data/db';
 import { addExportJob } from '../src/data/export-jobs';
@@ -70,7 +71,7 @@ export async function publishDemo(
     newest = next;
   }
   for (const q of lot.asked ?? []) {
-    const about = { finding: null, zone: q.zone ?? null, film: null, filmS: null };
+    const about = { ...NOTHING_ASKED, zone: q.zone ?? null };
     const asked = { about, name: q.by, mail: '', text: q.text };
     const id = await ask(db, { orgId: manager.orgId }, { lotId: ids.lotId, revision }, asked, addHours(today, -3));
     const shows = (await recordsOfInspection(db, manager, newest))

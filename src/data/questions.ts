@@ -15,6 +15,7 @@ export type ToldQuestion = Pick<
   | 'asker'
   | 'finding'
   | 'zone'
+  | 'photo'
   | 'film'
   | 'filmS'
   | 'text'
@@ -74,6 +75,7 @@ export async function questionsTold(
         asker: question.asker,
         finding: question.finding,
         zone: question.zone,
+        photo: question.photo,
         film: question.film,
         filmS: question.filmS,
         text: question.text,

@@ -1,4 +1,4 @@
-import { questionAskedSchema } from '@/core/kinds/question-asked';
+import { NOTHING_ASKED, questionAskedSchema } from '@/core/kinds/question-asked';
 import type { Db } from '@/data/db';
 import { eraseLot } from '@/data/erase';
 import { answer, ask, MOST_OPEN, questionsOf, questionsTold } from '@/data/questions';
@@ -6,6 +6,8 @@ import { question } from '@/data/tables/questions';
 import { testDatabase } from '@/data/test-database';
 import { TEST_NOW } from '@/data/test-entries';
 import { type TestHouse, testHouse } from '@/data/test-house';
+import { aboutText } from '@/words/questions';
+import { PLAIN_WORDING } from '@/words/vocabulary';
 
 let db: Db;
 let owner: Db;
@@ -47,6 +49,15 @@ it('keeps what a stranger asks for the house, and tells nobody who has the repor
   expect(JSON.stringify(told)).not.toContain('fish.example');
 });
 
+it('keeps a question about a picture, and tells which', async () => {
+  const { lotId } = await house.readyLot();
+  const id = (await put(lotId, { about: `photo|${FINDING}` }))!;
+  await answer(db, house.manager, id, { answer: 'That is the jack’s mark.', toAll: true, shows: [] }, TEST_NOW);
+  const { told } = await questionsTold(db, { orgId: house.orgId }, lotId);
+  expect(told.map((q) => [q.photo, q.finding])).toEqual([[FINDING, null]]);
+  expect(aboutText(told[0]!, () => null, PLAIN_WORDING)).toBe('a picture');
+});
+
 it('is another house’s business in nothing, nor that of whoever sees lent lots alone', async () => {
   const { lotId } = await house.readyLot();
   const id = (await put(lotId))!;
@@ -82,16 +93,19 @@ it('is erased with its lot, names and mail too', async () => {
 
 describe('what a form may send', () => {
   it.each([
-    ['car', { finding: null, zone: null, film: null, filmS: null }],
-    ['zone|hood', { finding: null, zone: 'hood', film: null, filmS: null }],
-    [`film|${FINDING}|12.5`, { finding: null, zone: null, film: FINDING, filmS: 12.5 }],
-  ])('about %s', (about, read) => expect(asked({ about }).about).toEqual(read));
+    ['car', {}],
+    [`finding|${FINDING.toUpperCase()}`, { finding: FINDING }],
+    [`photo|${FINDING}`, { photo: FINDING }],
+    ['zone|hood', { zone: 'hood' }],
+    [`film|${FINDING}|12.5`, { film: FINDING, filmS: 12.5 }],
+  ])('about %s', (about, one) => expect(asked({ about }).about).toEqual({ ...NOTHING_ASKED, ...one }));
   it.each([
     ['no text', { text: ' a ' }],
     ['a long text', { text: 'x'.repeat(1001) }],
     ['mail that is none', { mail: 'me at home' }],
     ['a place that is none', { about: 'zone|../etc' }],
     ['a second that is none', { about: `film|${FINDING}|soon` }],
+    ['a picture that is none', { about: 'photo|x' }],
     ['something else', { about: 'admin|1' }],
   ])('refuses %s', (_what, more) => {
     expect(questionAskedSchema.safeParse({ text: 'What about it?', ...more }).success).toBe(false);

@@ -1,4 +1,4 @@
-import { type QuestionAsked, questionAskedSchema } from '@/core/kinds/question-asked';
+import { NOTHING_ASKED, type QuestionAsked, questionAskedSchema } from '@/core/kinds/question-asked';
 import { recordsOf } from '@/core/records/reduce';
 import { db } from '@/data/db';
 import { houseMail } from '@/data/people';
@@ -18,10 +18,11 @@ export type Asked =
 /** What a question is about, where the report shows it; else it is about the car. */
 function shownAbout(report: OpenReport, about: QuestionAsked['about']): QuestionAsked['about'] {
   const { records } = sealedRecords(report.snapshot.bundle);
-  const has = (kind: 'finding' | 'film', id: string | null) => recordsOf(records, kind).some((r) => r.id === id);
-  const nothing = { finding: null, zone: null, film: null, filmS: null };
-  if (about.finding && !has('finding', about.finding)) return nothing;
-  if (about.film && !has('film', about.film)) return nothing;
+  const has = (kind: 'finding' | 'film' | 'photo', id: string | null) =>
+    recordsOf(records, kind).some((r) => r.id === id);
+  if (about.finding && !has('finding', about.finding)) return NOTHING_ASKED;
+  if (about.photo && !has('photo', about.photo)) return NOTHING_ASKED;
+  if (about.film && !has('film', about.film)) return NOTHING_ASKED;
   return about;
 }
 

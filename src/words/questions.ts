@@ -5,12 +5,13 @@ import { zoneName } from './zones';
 interface About {
   readonly finding: string | null;
   readonly zone: string | null;
+  readonly photo: string | null;
   readonly filmS: number | null;
 }
 
-/** What a question is about, in words: "finding 3", "Bonnet", "the film at 0:42", "the car". */
+/** What a question is about, in words: "finding 3", "Bonnet", "a picture", "the film at 0:42", "the car". */
 export function aboutText(
-  { finding, zone, filmS }: About,
+  { finding, zone, photo, filmS }: About,
   numberOf: (finding: string) => number | null,
   wording: Wording,
 ): string {
@@ -18,6 +19,7 @@ export function aboutText(
     const n = numberOf(finding);
     return n === null ? 'a finding of before' : `finding ${n}`;
   }
+  if (photo) return 'a picture';
   if (filmS !== null) return `the film at ${filmTime(filmS)}`;
   return zone ? zoneName(zone, wording) : 'the car';
 }

@@ -19,8 +19,9 @@ export const question = pgTable(
     asker: text('asker').notNull(),
     /** Where an answer is sent; empty: nowhere. For the house alone. */
     mail: text('mail').notNull(),
-    /** About which finding's record, which place, which second of which film; all empty: the car. */
+    /** About which finding's or picture's record, which place, which second of which film; all empty: the car. */
     finding: uuid('finding'),
+    photo: uuid('photo'),
     zone: text('zone'),
     film: uuid('film'),
     filmS: doublePrecision('film_s'),

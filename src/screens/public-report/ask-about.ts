@@ -1,4 +1,5 @@
 import { planOfCar } from '@/core/body/plan';
+import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { numberedFindings } from '@/report/numbered';
 import { sealedRecords } from '@/report/read-snapshot';
@@ -6,9 +7,20 @@ import type { Snapshot } from '@/report/snapshot';
 import { capital } from '@/words/capital';
 import { filmTime } from '@/words/film-time';
 import { countedName } from '@/words/flaws';
+import { viewNamed } from '@/words/standard-views';
 import type { Wording } from '@/words/vocabulary';
 import { zoneName, zoneWords } from '@/words/zones';
 import type { AskAbout } from './ask';
+
+/** Pictures by what they are called: a standard view, or their own words and place. */
+function pictures(records: readonly AnyRecord[], wording: Wording): AskAbout[] {
+  return recordsOf(records, 'photo').map(({ id, body }, i) => {
+    const called = body.view
+      ? viewNamed(body.view, wording)
+      : [body.caption, body.zone && zoneWords(body.zone, wording)].filter(Boolean).join(', ');
+    return { group: 'Pictures', value: `photo|${id}`, says: called ? capital(called) : `Picture ${i + 1}` };
+  });
+}
 
 /** What can be asked about in a report, and the number of each finding; nothing where its car cannot be drawn. */
 export function askAbout(
@@ -34,6 +46,7 @@ export function askAbout(
           says: `${number}: ${countedName(record.body, wording.words)}, ${zoneWords(record.body.zone, wording)}`,
         }),
       ),
+      ...pictures(records, wording),
       ...[...plan.zones.keys()].map(
         (slug): AskAbout => ({
           group: 'Places',

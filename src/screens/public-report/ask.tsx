@@ -14,6 +14,7 @@ export interface ToldQuestion {
   readonly finding: string | null;
   readonly zone: string | null;
   readonly filmS: number | null;
+  readonly photo: string | null;
   readonly text: string;
   readonly answer: string | null;
   readonly shows: readonly string[];
@@ -21,7 +22,7 @@ export interface ToldQuestion {
 }
 /** Something that can be asked about, by the value that the form sends. */
 export interface AskAbout {
-  readonly group: 'Findings' | 'Places' | 'Moments of the film';
+  readonly group: 'Findings' | 'Pictures' | 'Places' | 'Moments of the film';
   readonly value: string;
   readonly says: string;
 }
@@ -78,7 +79,7 @@ export function Ask({
                 <strong>{q.asker || 'A bidder'}</strong>, about {aboutText(q, numberOf, wording)}: “{q.text}”
               </p>
               <p className="border-l-4 border-ink/40 pl-3">{q.answer}</p>
-              <Shown ids={q.shows} entries={entriesOf(q.shows)} base={base} onRecord={onRecord} />
+              <Shown ids={shownOf(q)} entries={entriesOf(shownOf(q))} base={base} onRecord={onRecord} />
               <p className="text-sm text-soft">
                 Answered {dayText(q.answeredAt, timeZone)}, to revision {q.revision}. An answer is the house’s word;
                 what changes facts comes with a new revision.
@@ -149,6 +150,10 @@ export function Ask({
     </section>
   );
 }
+
+/** The picture that was asked about, then what the house shows with its answer. */
+const shownOf = ({ photo, shows }: Pick<ToldQuestion, 'photo' | 'shows'>): readonly string[] =>
+  photo && !shows.includes(photo) ? [photo, ...shows] : shows;
 
 /** What the house shows with an answer: its pictures, and the way to the readings as sealed. */
 function Shown({

@@ -14,14 +14,17 @@ const SHOW_NOTHING: ReadonlySet<AnyRecord['kind']> = new Set(['car', 'moment', '
 /** What can be shown with an answer: pictures first, then what was measured and found, at the place that is asked about. */
 export function showable(
   records: readonly AnyRecord[],
-  q: Pick<LotQuestion, 'finding' | 'zone'>,
+  q: Pick<LotQuestion, 'finding' | 'zone' | 'photo'>,
 ): readonly AnyRecord[] {
   const about = q.finding ? records.find((r) => r.id === q.finding) : undefined;
   const zone = q.zone ?? (about ? placesOf(about.body)[0] : undefined);
   const fits = (r: AnyRecord) =>
-    zone === undefined
-      ? r.kind === 'photo' && r.body.view !== null
-      : r.id === q.finding || placesOf(r.body).includes(zone) || (r.kind === 'photo' && r.body.finding === q.finding);
+    r.id === q.photo ||
+    (zone === undefined
+      ? r.kind === 'photo' && r.body.view !== null && !q.photo
+      : r.id === q.finding ||
+        placesOf(r.body).includes(zone) ||
+        (r.kind === 'photo' && r.body.finding !== null && r.body.finding === q.finding));
   const open = (r: AnyRecord) => !(r.kind === 'finding' && r.body.withheld);
   const list = records.filter((r) => !SHOW_NOTHING.has(r.kind) && open(r) && fits(r));
   return [...list.filter((r) => r.kind === 'photo'), ...list.filter((r) => r.kind !== 'photo')].slice(0, MOST_OFFERED);

@@ -8,6 +8,7 @@ export const questionSchema = z.object({
   mail: z.string(),
   finding: z.string().nullable(),
   zone: z.string().nullable(),
+  photo: z.string().nullable().default(null),
   filmS: z.number().nullable(),
   text: z.string(),
   answer: z.string().nullable(),
