@@ -27,6 +27,26 @@ test('the order of a visit follows its working order, its hours and what is ther
   await expect(order).not.toContainText('It does not all fit.');
   await wishes.getByLabel('Working order').selectOption('field');
   await expect(order).not.toContainText('Cold start');
+
+  // An order of one's own, and the walk by it with its clocks.
+  const stations = wishes.getByRole('group', { name: 'Stations, in the order preferred' }).getByRole('checkbox');
+  const names = () => stations.evaluateAll((boxes) => boxes.map((b) => (b.closest('label')?.textContent ?? '').trim()));
+  const [first, second] = await names();
+  await wishes
+    .getByRole('button', { name: /: later$/ })
+    .first()
+    .click();
+  expect((await names()).slice(0, 2)).toEqual([second, first]);
+  await expect(order).toContainText('your own order');
+  await order.getByRole('button', { name: 'Walk by this order' }).click();
+  const line = page.getByRole('region', { name: 'Order of the visit' });
+  await expect(line).toContainText(/\d\d:\d\d–\d\d:\d\d/);
+  const before = await line.textContent();
+  await line.getByRole('button', { name: 'Done' }).click();
+  await expect(line).not.toHaveText(before!);
+  expect(await analysed(page)).toEqual([]);
+  await line.getByRole('button', { name: 'Walk without an order' }).click();
+  await expect(line).toHaveCount(0);
 });
 
 test('a sale’s days are planned, a visit is moved, and people are told', async ({ browser }) => {

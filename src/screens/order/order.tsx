@@ -21,6 +21,7 @@ import { OrderTape } from './order-tape';
 import { OrderWishes, type Wishes } from './order-wishes';
 import { useOwnOrder } from './own-order';
 import { useVisitTimes } from './use-visit-times';
+import { WalkBy } from './walk-by';
 
 const make = () => new Worker(new URL('../../workers/visit-order.worker.ts', import.meta.url), { type: 'module' });
 /** The next whole quarter of an hour, minutes from midnight by the device's clock. */
@@ -106,6 +107,7 @@ export function Order() {
                 </span>
               </p>
               <OrderTape order={order} words={words} />
+              <WalkBy order={order} />
               <p className="text-sm text-soft">
                 {order.waited > 0
                   ? `${plural(Math.round(order.waited), 'minute')} of waiting. `

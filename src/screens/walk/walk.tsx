@@ -8,6 +8,7 @@ import { Acts } from './acts';
 import { EntryLine } from './entry-line';
 import { type KeyActions, useKeys } from './keys';
 import { KeysSheet } from './keys-sheet';
+import { PlanLine } from './plan-line';
 import { Tape } from './tape';
 import { useGauge } from './use-gauge';
 import { type LineTaker, tellTaken, useTakeLine } from './use-take-line';
@@ -81,6 +82,7 @@ function WalkOnPlan() {
   return (
     <>
       <Tape view={walking.view} onView={walking.show} />
+      <PlanLine />
       <div className="grid min-h-0 flex-1 grid-cols-1 grid-rows-[27dvh_minmax(0,1fr)_auto] lg:grid-cols-[minmax(0,1fr)_352px] lg:grid-rows-[minmax(0,1fr)_auto]">
         <WalkPlan walking={walking} gauge={gauge} onKeys={() => setHelp(true)} />
         <div className="flex min-h-0 flex-col border-line bg-card lg:row-span-2 lg:border-l">

@@ -1,0 +1,52 @@
+import { useMemo, useSyncExternalStore } from 'react';
+import { z } from 'zod';
+import { STATIONS } from '@/core/days/stations';
+import { dayIn } from '@/core/time/day';
+
+const minute = z.number().min(0).max(2880);
+const planSchema = z.object({
+  /** The day on which it was made, by the device's clock: an order is good for that day. */
+  on: z.iso.date(),
+  stops: z.array(z.object({ station: z.enum(STATIONS), from: minute, to: minute })).max(40),
+  done: z.array(z.enum(STATIONS)).max(40),
+});
+/** The order by which somebody walks a car today, and what of it is done. */
+export type VisitPlan = z.infer<typeof planSchema>;
+
+/** Day and minutes from midnight by the device's own clock. */
+export function deviceClock(at: Date): { readonly day: string; readonly minute: number } {
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  return { day: dayIn(at, zone), minute: at.getHours() * 60 + at.getMinutes() };
+}
+
+const keyOf = (lotId: string) => `farvin-order:${lotId}`;
+const listeners = new Set<() => void>();
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+function read(text: string | null): VisitPlan | null {
+  if (text === null) return null;
+  try {
+    return planSchema.safeParse(JSON.parse(text)).data ?? null;
+  } catch {
+    return null;
+  }
+}
+
+/** The order that this device walks a lot by, and how to keep or drop it. */
+export function useVisitPlan(lotId: string) {
+  const kept = useSyncExternalStore(
+    subscribe,
+    () => localStorage.getItem(keyOf(lotId)),
+    () => null,
+  );
+  const plan = useMemo(() => read(kept), [kept]);
+  const keep = (next: VisitPlan | null) => {
+    if (next) localStorage.setItem(keyOf(lotId), JSON.stringify(next));
+    else localStorage.removeItem(keyOf(lotId));
+    for (const listener of listeners) listener();
+  };
+  return { plan, keep };
+}
