@@ -8,12 +8,21 @@ import { changeLot } from './lot-change';
 import { keepSummary } from './lot-summaries';
 import { addLot } from './lots';
 import { setState, startRevision } from './revisions';
+import { keepDaysPlan } from './sale-days';
 import { inspection, lot } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { isYardPlace, yardPage, yardToday } from './yard';
 
 const TODAY = '2027-02-10';
 const NUMBERS = 60;
+/** Lots that are to be visited, and on which day: within a day in this turn. */
+const VISITS: readonly (readonly [number: number, day: number])[] = [
+  [5, 1],
+  [3, 0],
+  [40, 0],
+  [9, 2],
+];
+const TURN = [3, 40, 5, 9];
 let db: Db;
 let end: () => Promise<void>;
 let petra: Actor;
@@ -59,6 +68,12 @@ beforeAll(async () => {
         tx.update(inspection).set({ state: 'sealed' }).where(eq(inspection.id, inspectionId)),
       );
   }
+  const ids = new Map((await lots()).map((l) => [l.number, l.id]));
+  await keepDaysPlan(db, petra, saleId, {
+    ...{ from: TODAY, days: 3, opens: 510, closes: 990, school: 'survey', inspectors: ['Ilse'] },
+    ...{ place: null, daylightOnly: false, wet: [] },
+    visits: VISITS.map(([n, day]) => ({ lot: ids.get(n)!, inspector: 0, day })),
+  });
 });
 afterAll(() => end());
 
@@ -89,7 +104,13 @@ it.each(Object.keys(SORTS) as Sort[])('pages by %s without a lot twice or left o
   const by = new Map((await lots()).map((l) => [l.number, l]));
   const key = (n: number) => {
     const l = by.get(n)!;
-    return { number: n, due: Date.parse(l.reportDueOn ?? '9999-12-31'), seen: l.seen, grade: -(l.grade ?? -1) }[sort];
+    return {
+      number: n,
+      due: Date.parse(l.reportDueOn ?? '9999-12-31'),
+      seen: l.seen,
+      grade: -(l.grade ?? -1),
+      visit: TURN.includes(n) ? TURN.indexOf(n) : NUMBERS,
+    }[sort];
   };
   expect(whole).toEqual([...whole].sort((a, b) => key(a) - key(b) || a - b));
 });

@@ -61,12 +61,19 @@ export async function yardRowOf(db: Db, actor: Actor, lotId: string): Promise<Ya
   return row ? yardRow(row) : null;
 }
 
-/** Each order's key; rows with equal keys stand by number. Indexed as written here (migration 0004). */
+/** Each order's key; rows with equal keys stand by number. Indexed as written here (migration 0004), but for the visits planned. */
 const KEYS: Readonly<Record<Sort, { key: SQL; cast: SQL }>> = {
   number: { key: sql`${lot.number}`, cast: sql`int` },
   due: { key: sql`coalesce(${lot.reportDueOn}, ${sql.raw(`'${FAR_DAY}'`)}::date)`, cast: sql`date` },
   seen: { key: sql`${lot.seen}`, cast: sql`double precision` },
   grade: { key: sql`(- coalesce(${lot.grade}, -1))`, cast: sql`double precision` },
+  // Day by day and in turn, as people were told; lots without a visit last.
+  visit: {
+    key: sql`coalesce((select min((v.x->>'day')::int * 10000 + v.ord) from sale s,
+      jsonb_array_elements(coalesce(s.days_plan->'visits', '[]'::jsonb)) with ordinality v(x, ord)
+      where s.id = ${lot.saleId} and v.x->>'lot' = ${lot.id}::text), 999999999)`,
+    cast: sql`bigint`,
+  },
 };
 
 /** The rule of `standing` (core/yard) as conditions; a test holds the two together. */

@@ -42,5 +42,11 @@ export function standing(lot: LotFacts, today: string): Standing {
   return lot.records > 0 ? 'going' : 'not begun';
 }
 
-export const SORTS = { number: 'lot number', due: 'day due', seen: 'least seen', grade: 'grade' } as const;
+export const SORTS = {
+  number: 'lot number',
+  due: 'day due',
+  seen: 'least seen',
+  grade: 'grade',
+  visit: 'planned visit',
+} as const;
 export type Sort = keyof typeof SORTS;
