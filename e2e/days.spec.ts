@@ -17,7 +17,7 @@ test('the order of a visit follows its working order, its hours and what is ther
   await expect(order).toContainText('Cold start, watched at the tailpipe');
   await expect(order).toContainText('while the engine warms');
   // Nobody gave leave to drive.
-  await expect(wishes.getByLabel(/road test/i)).not.toBeChecked();
+  await expect(wishes.getByRole('checkbox', { name: /road test/i })).not.toBeChecked();
   expect(await analysed(page)).toEqual([]);
 
   // Too little time: what is left out first is proposed, and left out at a touch.
