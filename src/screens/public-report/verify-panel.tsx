@@ -1,7 +1,7 @@
 'use client';
 
 import { Check, TriangleAlert } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { keyText, NOT_RECOMPUTED } from '@/report/seal-words';
 import { plural } from '@/words/plural';
 import type { Checked } from './check-report';
@@ -64,6 +64,9 @@ export function VerifyPanel({
   shown: string;
 }) {
   const [standing, setStanding] = useState<Standing>({ kind: 'idle' });
+  // A touch before the page's script is there would be lost: until then the button does not take one.
+  const [here, setHere] = useState(false);
+  useEffect(() => setHere(true), []);
   const check = async () => {
     setStanding({ kind: 'busy', done: 0, all: 0 });
     try {
@@ -81,7 +84,7 @@ export function VerifyPanel({
   return (
     <div className="sheet grid gap-3 p-4">
       <div className="flex flex-wrap gap-2">
-        <button type="button" className="btn btn-main" onClick={check} disabled={busy}>
+        <button type="button" className="btn btn-main" onClick={check} disabled={busy || !here}>
           {busy ? 'Checking …' : 'Check in this browser'}
         </button>
         <a className="btn" href={address}>
