@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { askServer } from '@/ui/ask-server';
 import { useLot } from '@/ui/records/inspection';
+import { useHere } from '@/ui/use-here';
 import { plural } from '@/words/plural';
 
 const MINUTE_MS = 60_000;
@@ -56,6 +57,7 @@ function Line({
   const router = useRouter();
   const { store } = useLot();
   const left = useMinutesLeft(practice.startedAt, practice.minutes);
+  const here = useHere();
   const [busy, setBusy] = useState(false);
   const close = async () => {
     setBusy(true);
@@ -92,7 +94,7 @@ function Line({
           What came of it
         </a>
       ) : (
-        <button type="button" className="btn btn-small" disabled={busy} onClick={() => void close()}>
+        <button type="button" className="btn btn-small" disabled={busy || !here} onClick={() => void close()}>
           {practice.kind === 'car' ? 'See the truth' : 'Close and compare'}
         </button>
       )}

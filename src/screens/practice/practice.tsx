@@ -10,6 +10,7 @@ import { askServer } from '@/ui/ask-server';
 import { Labelled } from '@/ui/parts/labelled';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
+import { useHere } from '@/ui/use-here';
 import { dayText } from '@/words/dates';
 import { HouseAgrees } from './house-agrees';
 
@@ -21,6 +22,7 @@ interface Named {
 /** Begins something on the server and opens the lot that it gives. */
 function useBegin() {
   const router = useRouter();
+  const here = useHere();
   const [busy, setBusy] = useState(false);
   const begin = async (path: string, body: object, open: boolean) => {
     setBusy(true);
@@ -30,7 +32,7 @@ function useBegin() {
     if (!answer.ok) toast(answer.message);
     else router.refresh();
   };
-  return { busy, begin };
+  return { busy: busy || !here, begin };
 }
 
 /** The course of practice cars, second looks at real ones, and how far the house's inspectors agree. */

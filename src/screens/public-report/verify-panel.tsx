@@ -1,8 +1,9 @@
 'use client';
 
 import { Check, TriangleAlert } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { keyText, NOT_RECOMPUTED } from '@/report/seal-words';
+import { useHere } from '@/ui/use-here';
 import { plural } from '@/words/plural';
 import type { Checked } from './check-report';
 
@@ -64,9 +65,7 @@ export function VerifyPanel({
   shown: string;
 }) {
   const [standing, setStanding] = useState<Standing>({ kind: 'idle' });
-  // A touch before the page's script is there would be lost: until then the button does not take one.
-  const [here, setHere] = useState(false);
-  useEffect(() => setHere(true), []);
+  const here = useHere();
   const check = async () => {
     setStanding({ kind: 'busy', done: 0, all: 0 });
     try {
