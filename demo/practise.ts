@@ -1,7 +1,7 @@
 import { v7 as uuidv7 } from 'uuid';
-import { planOf } from '../src/core/body/plan';
 import { flawById } from '../src/core/catalogue/flaws/by-id';
 import type { AnyRecord } from '../src/core/kinds';
+import { planOfPractice } from '../src/core/practice/car-record';
 import { courseWish } from '../src/core/practice/course';
 import { practiceTruth } from '../src/core/practice/practice-car';
 import { type Random, seeded } from '../src/core/stats/random';
@@ -18,7 +18,7 @@ const put = (kind: string, body: object) => ({ id: uuidv7(), op: 'put', kind, re
 /** What of a made car an inspector of the demo tells: most of it, some called otherwise, the cabin hardly looked at. */
 function told(random: Random, course: number, seed: number, at: string): unknown[] {
   const truth = practiceTruth(courseWish(course, seed)!)!;
-  const plan = planOf(truth.style)!;
+  const plan = planOfPractice(truth)!;
   const seen = (zone: string) => plan.zones.get(zone)!.view !== 'cabin' || random() < 0.2;
   const findings = truth.findings.flatMap((f) => {
     if (!seen(f.zone) || random() < 0.12) return [];

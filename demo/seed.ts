@@ -1,6 +1,7 @@
 import { addDays, format } from 'date-fns';
 import { count } from 'drizzle-orm';
 import type { WorkPlan } from '../src/core/cost/work-plan';
+import { asPlanned } from '../src/core/days/days-plan';
 import { lotsToRoute } from '../src/core/days/lots-to-route';
 import { routeOf } from '../src/core/days/route';
 import type { Role } from '../src/core/people/roles';
@@ -134,13 +135,10 @@ async function planDays(db: Db, actor: Actor, saleId: string, from: string): Pro
   const inspectors = ['Ilse Brandvik', 'Tomas Orrell'];
   const lots = lotsToRoute(await lotsToVisit(db, actor, saleId), frame.school, from);
   const { visits } = routeOf({ lots, inspectors, days: frame.days, from: frame.opens, to: frame.closes });
-  const told = [...visits]
-    .sort((a, b) => a.day - b.day || a.from - b.from)
-    .map((v) => ({ lot: v.lot, inspector: inspectors.indexOf(v.inspector), day: v.day }));
   await keepDaysPlan(db, actor, saleId, {
     ...frame,
     inspectors,
-    visits: told,
+    visits: asPlanned(visits, inspectors),
     place: { latitude: 49.3, longitude: -5.6 },
     daylightOnly: true,
     wet: [2, 5],

@@ -1,3 +1,4 @@
+import { isCarried, isDenied } from '@/core/balance/weigh';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import type { Grade } from '@/core/grade/grade';
 import type { Judgement } from '@/core/judge/judge';
@@ -36,8 +37,6 @@ export interface ListingFrom {
 
 const in_ = (section: string, text: string): ListingSentence => ({ text, about: { section } });
 const SHORT_FAULTS = 2;
-const HELD: ReadonlySet<string> = new Set(['well-supported', 'supported']);
-const FAILED: ReadonlySet<string> = new Set(['contradicted', 'doubtful']);
 const AGAINST_SAYS = {
   contradicted: 'what was found speaks against it',
   doubtful: 'what was found makes it doubtful',
@@ -107,14 +106,14 @@ function faultSentences({ judgement, matters, wording }: ListingFrom, most: numb
 function claimSentences({ judgement: { claims } }: ListingFrom): ListingSentence[] {
   return claims.all.flatMap((c) => {
     const text = c.record.body.text.trim().replace(/[.!]+$/, '');
-    if (HELD.has(c.word))
+    if (isCarried(c.word))
       return [
         in_(
           'claims',
           `The seller says “${text}”: what was found supports it${c.narrow ? ' as far as was looked' : ''}.`,
         ),
       ];
-    if (FAILED.has(c.word))
+    if (isDenied(c.word))
       return [in_('claims', `The seller says “${text}”: ${AGAINST_SAYS[c.word as keyof typeof AGAINST_SAYS]}.`)];
     return [];
   });

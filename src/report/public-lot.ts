@@ -1,3 +1,4 @@
+import { isCarried, isDenied } from '@/core/balance/weigh';
 import { planOfCar } from '@/core/body/plan';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { recordsOf } from '@/core/records/reduce';
@@ -12,8 +13,6 @@ import { stripOf } from './strip';
 
 type Facts = Omit<PublicLot, 'token' | 'sha256'>;
 
-const HELD: ReadonlySet<string> = new Set(['well-supported', 'supported']);
-const FAILED: ReadonlySet<string> = new Set(['contradicted', 'doubtful']);
 /** Share of a view from which on it counts as seen. */
 const SEEN = 0.9;
 
@@ -29,8 +28,8 @@ export function publicLot(snapshot: Snapshot): Facts | null {
   const [whole] = results.whole;
   const words = results.claims?.map((c) => c.word) ?? [];
   const has: Readonly<Record<Trait, boolean>> = {
-    'claims-hold': words.length > 0 && words.every((w) => HELD.has(w)),
-    'claims-fail': words.some((w) => FAILED.has(w)),
+    'claims-hold': words.length > 0 && words.every((w) => isCarried(w)),
+    'claims-fail': words.some((w) => isDenied(w)),
     'structure-lost': flaws.some((f) => f.id === 'structural-loss') || results.gates.length > 0,
     holes: flaws.some((f) => f.id === 'perforated' || f.id === 'structural-loss'),
     filler: flaws.some((f) => f.id === 'filler-visible') || results.paint.zones.some((z) => filled(z.state)),

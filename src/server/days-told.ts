@@ -1,6 +1,6 @@
-import { addDays, format, parseISO } from 'date-fns';
+import { inTurn } from '@/core/days/booking';
 import { hoursByDay } from '@/core/days/day-hours';
-import { type TimedVisit, timedVisits } from '@/core/days/days-plan';
+import { daysOf, type TimedVisit, timedVisits } from '@/core/days/days-plan';
 import { learntOf } from '@/core/days/learnt';
 import { lotsToRoute } from '@/core/days/lots-to-route';
 import type { DaysTold, LotToVisit } from '@/data/sale-days';
@@ -16,7 +16,7 @@ export interface VisitTold extends Pick<TimedVisit, 'from' | 'to' | 'pitFrom' | 
 /** What one person was told of a sale's days, in the order of the visits; what was sealed or withdrawn since is left out. */
 export function toldTo(person: string, { plan, lots, sale, took }: DaysTold): VisitTold[] {
   const open = new Map(lots.map((l) => [l.id, l]));
-  const days = Array.from({ length: plan.days }, (_, d) => format(addDays(parseISO(plan.from), d), 'yyyy-MM-dd'));
+  const days = daysOf(plan);
   const visits = plan.visits.filter((v) => open.has(v.lot));
   const timed = timedVisits(
     { ...plan, visits },
@@ -25,7 +25,7 @@ export function toldTo(person: string, { plan, lots, sale, took }: DaysTold): Vi
   );
   return timed
     .filter((v) => v.inspector === person)
-    .sort((a, b) => a.day - b.day || a.from - b.from)
+    .sort(inTurn)
     .map((v) => ({
       ...{ from: v.from, to: v.to, pitFrom: v.pitFrom, pitTo: v.pitTo, late: v.late, over: v.over },
       on: days[v.day]!,

@@ -1,4 +1,4 @@
-import { planOf } from '@/core/body/plan';
+import { planOfPractice } from '@/core/practice/car-record';
 import { practiceTruth } from '@/core/practice/practice-car';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
@@ -89,7 +89,9 @@ describe('a practice car', () => {
     expect(measureAt(truth, plan, { zone: 'nowhere', uMm: 1, vMm: 1 }, 1)).toBeNull();
     const glassFibre = practiceTruth({ seed: 3, style: 'sports', ageYears: 40, climate: 2, seller: 'honest' })!;
     const panel = Object.keys(glassFibre.panels)[0]!;
-    expect(measureAt(glassFibre, planOf('sports')!, { zone: panel, uMm: 100, vMm: 100 }, 1)).toEqual({ kind: 'none' });
+    expect(measureAt(glassFibre, planOfPractice(glassFibre)!, { zone: panel, uMm: 100, vMm: 100 }, 1)).toEqual({
+      kind: 'none',
+    });
   });
 
   it('is closed once, by its person, and what came of it is kept', async () => {

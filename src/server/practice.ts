@@ -1,14 +1,15 @@
+import { randomInt } from 'node:crypto';
 import { v7 as uuidv7 } from 'uuid';
 import { compareInspections } from '@/core/agreement/compare';
 import { houseAgreement } from '@/core/agreement/house';
 import { distanceToOutline } from '@/core/body/geometry';
-import { type Plan, planOf, planOfCar, toSheet } from '@/core/body/plan';
+import { type Plan, planOfCar, toSheet } from '@/core/body/plan';
 import { DEFAULT_FUNCTIONS } from '@/core/catalogue/functions';
 import { functionsOf } from '@/core/functions/list';
 import type { GaugeEvent } from '@/core/gauge/line-protocol';
 import { gradeCar } from '@/core/grade/grade';
 import { type Judgement, judge } from '@/core/judge/judge';
-import { carFactsOf } from '@/core/practice/car-record';
+import { carFactsOf, planOfPractice } from '@/core/practice/car-record';
 import { COURSE, courseWish } from '@/core/practice/course';
 import { debriefOf } from '@/core/practice/debrief';
 import type { PracticeOutcome } from '@/core/practice/outcome';
@@ -35,6 +36,9 @@ const put = (kind: string, record: string, body: object) => ({
   base: 0,
   body,
 });
+
+/** A number from which a car or a reading is made, another one each time. */
+export const freshSeed = (): number => randomInt(2 ** 31);
 
 /** Begins a car of the course; null where the course has no such car. */
 export async function beginCar(db: Db, actor: Actor, number: number, seed: number, now: Date): Promise<string | null> {
@@ -97,7 +101,7 @@ export async function carInHand(
   lotId: string,
 ): Promise<{ readonly truth: PracticeTruth; readonly plan: Plan } | null> {
   const row = await practiceOf(db, actor, lotId);
-  const plan = row?.truth ? planOf(row.truth.style) : null;
+  const plan = row?.truth ? planOfPractice(row.truth) : null;
   return row?.truth && plan && row.person.id === actor.userId && row.closedAt === null
     ? { truth: row.truth, plan }
     : null;
@@ -138,12 +142,10 @@ export function measureAt(
     const panel = plan.zones.get(slug);
     return panel ? [[panel, state] as const] : [];
   });
-  const body = planOfCar({ ...CAR_PLAN, style: truth.style, baseMetal: carFactsOf(truth, 2000).baseMetal ?? 'steel' });
-  const coating = coatingOf(states, body ?? plan, truth.seed);
+  const coating = coatingOf(states, plan, truth.seed);
   const gauge = new StandInGauge(coating, { ...SURVEY_GAUGE, seed });
   return gauge.measure(at.zone, at.uMm, at.vMm, distanceToOutline(zone.outline, toSheet(zone, at)));
 }
-const CAR_PLAN = { steering: 'left', fitted: { vinylRoof: false, sunroof: false, skirts: false } } as const;
 
 async function judged(db: Db, actor: Actor, head: InspectionHead, now: Date) {
   const [records, { tables }] = await Promise.all([recordsOfInspection(db, actor, head.id), orgTables(db, actor)]);

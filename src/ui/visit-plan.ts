@@ -1,7 +1,8 @@
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
 import { z } from 'zod';
 import { STATIONS } from '@/core/days/stations';
 import { dayIn } from '@/core/time/day';
+import { useKeptOnDevice } from './kept-on-device';
 
 const minute = z.number().min(0).max(2880);
 const planSchema = z.object({
@@ -20,12 +21,6 @@ export function deviceClock(at: Date): { readonly day: string; readonly minute: 
 }
 
 const keyOf = (lotId: string) => `farvin-order:${lotId}`;
-const listeners = new Set<() => void>();
-const subscribe = (listener: () => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
 function read(text: string | null): VisitPlan | null {
   if (text === null) return null;
   try {
@@ -37,16 +32,8 @@ function read(text: string | null): VisitPlan | null {
 
 /** The order that this device walks a lot by, and how to keep or drop it. */
 export function useVisitPlan(lotId: string) {
-  const kept = useSyncExternalStore(
-    subscribe,
-    () => localStorage.getItem(keyOf(lotId)),
-    () => null,
-  );
+  const [kept, keepText] = useKeptOnDevice(keyOf(lotId));
   const plan = useMemo(() => read(kept), [kept]);
-  const keep = (next: VisitPlan | null) => {
-    if (next) localStorage.setItem(keyOf(lotId), JSON.stringify(next));
-    else localStorage.removeItem(keyOf(lotId));
-    for (const listener of listeners) listener();
-  };
+  const keep = (next: VisitPlan | null) => keepText(next && JSON.stringify(next));
   return { plan, keep };
 }

@@ -48,6 +48,12 @@ export const CLAIM_WORDS_SCALE = [
 ] as const;
 export type ClaimWord = (typeof CLAIM_WORDS_SCALE)[number];
 
+/** Words that say that a claim is borne out. */
+export const isCarried = (word: ClaimWord): boolean => word === 'supported' || word === 'well-supported';
+
+/** Words that say that what was found speaks against it. */
+export const isDenied = (word: ClaimWord): boolean => word === 'contradicted' || word === 'doubtful';
+
 /** The word for a posterior; untested where no mark was looked for. */
 export function wordOf(posterior: number, marks: number): ClaimWord {
   if (marks === 0) return 'untested';

@@ -1,3 +1,4 @@
+import { isCarried } from '../balance/weigh';
 import type { AnyRecord } from '../kinds';
 import type { JudgedBy } from '../model/model';
 import type { ClaimKind } from './claim-table';
@@ -33,7 +34,7 @@ const NOT_MEANT = /\b(?:not|never|no|far\s+from|less\s+than|could\s+be|nearly|al
 export function listingVerdict(c: Pick<WeighedClaim, 'word' | 'narrow'>): ListingVerdict {
   if (c.word === 'contradicted') return 'contradicted';
   if (c.narrow) return 'wider';
-  return c.word === 'supported' || c.word === 'well-supported' ? 'supported' : 'unsupported';
+  return isCarried(c.word) ? 'supported' : 'unsupported';
 }
 
 interface Spot {

@@ -117,5 +117,9 @@ export function book(
   });
 }
 
+/** Visits in turn: by day, by clock, then by name. */
+export const inTurn = (a: RouteVisit, b: RouteVisit): number =>
+  a.day - b.day || a.from - b.from || (a.inspector < b.inspector ? -1 : 1);
+
 /** The last day on which a lot is in time. */
 export const dueOf = (lot: RouteLot, p: RouteProblem) => Math.min(lot.dueDay ?? p.days - 1, p.days - 1);

@@ -1,7 +1,8 @@
+import { addDays, format, parseISO } from 'date-fns';
 import { z } from 'zod';
 import { SCHOOLS } from '../catalogue/schools';
 import { daySchema } from '../kinds/common';
-import type { RouteLot, RouteVisit } from './booking';
+import { inTurn, type RouteLot, type RouteVisit } from './booking';
 import type { Span } from './visit-order';
 
 const minute = z
@@ -49,6 +50,14 @@ export const daysPlanSchema = z
     message: 'A visit has an inspector and a day that the plan lacks.',
   });
 export type DaysPlan = z.infer<typeof daysPlanSchema>;
+
+/** The calendar days of a plan, in their order. */
+export const daysOf = ({ from, days }: Pick<DaysPlan, 'from' | 'days'>): string[] =>
+  Array.from({ length: days }, (_, d) => format(addDays(parseISO(from), d), 'yyyy-MM-dd'));
+
+/** Visits as a plan keeps them, in the order in which they come. */
+export const asPlanned = (visits: readonly RouteVisit[], inspectors: readonly string[]): DaysPlan['visits'] =>
+  [...visits].sort(inTurn).map((v) => ({ lot: v.lot, inspector: inspectors.indexOf(v.inspector), day: v.day }));
 
 /** A visit with its clock; `over`: it ends after the day's hours. */
 export interface TimedVisit extends RouteVisit {

@@ -3,6 +3,7 @@ import {
   book,
   dueOf,
   hoursOf,
+  inTurn,
   nothingBooked,
   placeFor,
   type RouteLot,
@@ -65,9 +66,7 @@ export function replan(p: RouteProblem, told: readonly ToldVisit[]): Replanned {
     const at = placeFor(lot, p, booked, dueOf(lot, p)) ?? placeFor(lot, p, booked, p.days - 1);
     if (at) book(lot, at, p, booked);
   }
-  const visits = [...booked.visits].sort(
-    (a, b) => a.day - b.day || a.from - b.from || (a.inspector < b.inspector ? -1 : 1),
-  );
+  const visits = [...booked.visits].sort(inTurn);
   const late = p.lots
     .filter((l) => {
       const visit = visits.find((v) => v.lot === l.id);

@@ -4,6 +4,7 @@ import {
   book,
   dueOf,
   hoursOf,
+  inTurn,
   nothingBooked,
   placeFor,
   type RouteLot,
@@ -142,8 +143,6 @@ export function routeOf(p: RouteProblem, { tries = TRIES, seed = 1, stop = () =>
     if (n >= tries || stop() || (best.late.length <= bound && n >= Math.min(tries, 40))) break;
   }
   const late = best!.late.map((l) => l.id);
-  const visits = [...best!.booked.visits].sort(
-    (a, b) => a.day - b.day || a.from - b.from || (a.inspector < b.inspector ? -1 : 1),
-  );
+  const visits = [...best!.booked.visits].sort(inTurn);
   return { visits, late, bound, gap: Math.max(0, late.length - bound) / p.lots.length };
 }

@@ -1,3 +1,4 @@
+import { isCarried } from '../balance/weigh';
 import type { Plan } from '../body/plan';
 import type { Aspect, Zone } from '../body/zone';
 import { flawById } from '../catalogue/flaws/by-id';
@@ -189,7 +190,7 @@ export function tryCar(random: Random, tables: Tables): Outcome {
   const surprises = visible.filter((f) => !named.includes(f));
   const believed = said.filter(({ claim, record: r }) => {
     const word = judgement.claims.all.find((c) => c.record.id === r.id)?.word;
-    return !claim.holds && (word === 'supported' || word === 'well-supported');
+    return !claim.holds && word !== undefined && isCarried(word);
   });
   const work = workOf(judgement, tables.cost);
   const input = drawInputOf(judgement, work, { cost: tables.cost, onYear: YEAR, graded: tables });

@@ -1,3 +1,4 @@
+import { isCarried, isDenied } from '../balance/weigh';
 import type { Aspect, View, Zone } from '../body/zone';
 import { flawById } from '../catalogue/flaws/by-id';
 import { costOf, drawInputOf, workOf } from '../cost/cost';
@@ -70,8 +71,6 @@ export interface Debrief {
 
 /** A fault that a bidder would mind, by what it takes of its piece; and from which chance a panel's paint counts as said. */
 const COUNTED = { source: 'house starting values', loss: 0.05, saidFrom: 0.5 } as const;
-const CARRIED: ReadonlySet<string> = new Set(['supported', 'well-supported']);
-const DENIED: ReadonlySet<string> = new Set(['contradicted', 'doubtful']);
 
 /** By which numbers and for which year the car is judged. */
 interface JudgedIn {
@@ -145,7 +144,7 @@ function functionsTold(truth: PracticeTruth, { functions }: Judgement): Function
 const claimsTold = (truth: PracticeTruth, { claims }: Judgement): ClaimTold[] =>
   truth.claims.map((c) => {
     const word = claims.all.find((w) => w.record.body.text === c.text)?.word ?? 'untested';
-    const right = CARRIED.has(word) ? c.holds : DENIED.has(word) ? !c.holds : null;
+    const right = isCarried(word) ? c.holds : isDenied(word) ? !c.holds : null;
     return { ...c, word, right };
   });
 

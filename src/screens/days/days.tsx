@@ -1,10 +1,9 @@
 'use client';
 
-import { addDays, format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
-import type { RouteProblem, RouteVisit } from '@/core/days/booking';
+import type { RouteProblem } from '@/core/days/booking';
 import { hoursByDay, lightOf } from '@/core/days/day-hours';
-import { type DaysPlan, daysPlanSchema, timedVisits } from '@/core/days/days-plan';
+import { asPlanned, type DaysPlan, daysOf, daysPlanSchema, timedVisits } from '@/core/days/days-plan';
 import { learntOf, type VisitTook } from '@/core/days/learnt';
 import { lotsToRoute } from '@/core/days/lots-to-route';
 import { minuteOf } from '@/core/days/read-csv';
@@ -32,14 +31,6 @@ export interface DayLot {
 
 const make = () => new Worker(new URL('../../workers/days.worker.ts', import.meta.url), { type: 'module' });
 const USUAL_DAYS = 9;
-
-/** A plan with visits as they were found, in the order in which they come. */
-const withVisits = (plan: DaysPlan, visits: readonly RouteVisit[]): DaysPlan => ({
-  ...plan,
-  visits: [...visits]
-    .sort((a, b) => a.day - b.day || a.from - b.from)
-    .map((v) => ({ lot: v.lot, inspector: plan.inspectors.indexOf(v.inspector), day: v.day })),
-});
 
 /** Who visits which lots of a sale on which days: planned, moved by hand, kept as people were told. */
 export function Days({
@@ -90,7 +81,7 @@ export function Days({
   const [taken, setTaken] = useState<DaysAnswer | null>(null);
   if (answer && answer !== taken) {
     setTaken(answer);
-    setPlan(withVisits(plan, answer.route.visits));
+    setPlan({ ...plan, visits: asPlanned(answer.route.visits, plan.inspectors) });
   }
   const open = useMemo(() => new Map(lots.map((l) => [l.id, l])), [lots]);
   const learnt = useMemo(() => learntOf(took, plan.school), [took, plan.school]);
@@ -100,10 +91,7 @@ export function Days({
   );
   // What was sealed or withdrawn since is visited no more.
   const shown = useMemo(() => ({ ...plan, visits: plan.visits.filter((v) => open.has(v.lot)) }), [plan, open]);
-  const days = useMemo(
-    () => Array.from({ length: plan.days }, (_, d) => format(addDays(parseISO(plan.from), d), 'yyyy-MM-dd')),
-    [plan.days, plan.from],
-  );
+  const days = useMemo(() => daysOf({ days: plan.days, from: plan.from }), [plan.days, plan.from]);
   const { timeZone } = sale;
   const hours = useMemo(() => hoursByDay(plan, days, timeZone), [plan, days, timeZone]);
   const light = useMemo(() => lightOf(plan, days, timeZone), [plan, days, timeZone]);
@@ -134,7 +122,7 @@ export function Days({
     const told = shown.visits.map((v) => ({ ...v, inspector: plan.inspectors[v.inspector]! }));
     const again = replan(fromNow(frame(), now), told);
     setMoved(again.moved);
-    setPlan(withVisits(plan, again.visits));
+    setPlan({ ...plan, visits: asPlanned(again.visits, plan.inspectors) });
   };
   const set = (change: Partial<DaysPlan>) => setPlan({ ...plan, ...change });
   const late = timed.filter((v) => v.late).length + unplanned.filter((l) => l.reportDueOn !== null).length;

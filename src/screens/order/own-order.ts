@@ -1,13 +1,9 @@
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
 import type { School } from '@/core/catalogue/schools';
 import { SCHOOL_ORDER, STATIONS, type StationId } from '@/core/days/stations';
+import { useKeptOnDevice } from '@/ui/kept-on-device';
 
 const keyOf = (school: School) => `farvin-own-order-${school}`;
-const listeners = new Set<() => void>();
-const subscribe = (listener: () => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
 const NAMES: ReadonlySet<string> = new Set(STATIONS);
 
 /** An order as it was kept: stations that there are, each once; null where none was kept. */
@@ -29,16 +25,8 @@ export function movedStation(order: readonly StationId[], id: StationId, by: -1 
 
 /** The order of stations that the person of this device goes by, kept on it: the school's, until one is moved. */
 export function useOwnOrder(school: School) {
-  const kept = useSyncExternalStore(
-    subscribe,
-    () => localStorage.getItem(keyOf(school)),
-    () => null,
-  );
+  const [kept, keep] = useKeptOnDevice(keyOf(school));
   const own = useMemo(() => readOwnOrder(kept), [kept]);
-  const set = (order: readonly StationId[] | null) => {
-    if (order) localStorage.setItem(keyOf(school), order.join(' '));
-    else localStorage.removeItem(keyOf(school));
-    for (const listener of listeners) listener();
-  };
+  const set = (order: readonly StationId[] | null) => keep(order?.join(' ') ?? null);
   return { own, order: own ?? SCHOOL_ORDER[school], set };
 }

@@ -1,6 +1,5 @@
 import type { Metal } from '@/core/body/zone';
 import type { PracticeOutcome } from '@/core/practice/outcome';
-import type { Character } from '@/core/practice/practice-car';
 import type { PracticeRow } from '@/core/practice/practice-row';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
@@ -16,7 +15,7 @@ export function Came({
 }: {
   row: Omit<PracticeRow, 'outcome'>;
   outcome: PracticeOutcome;
-  car: { readonly style: string; readonly metal: Metal; readonly seller: Character } | null;
+  car: { readonly style: string; readonly metal: Metal } | null;
 }) {
   return (
     <PlainPage

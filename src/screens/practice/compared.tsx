@@ -7,9 +7,9 @@ import { capital } from '@/words/capital';
 import { flawName } from '@/words/flaws';
 import { AXIS_WORDS } from '@/words/grade';
 import { plural } from '@/words/plural';
+import { signedText } from '@/words/signed';
 import { zoneName } from '@/words/zones';
 
-const signed = (v: number) => `${v > 0 ? '+' : v < 0 ? '−' : ''}${Math.abs(v).toFixed(1)}`;
 const kappaText = (k: Kappa | null) =>
   k === null
     ? 'nothing to compare'
@@ -47,7 +47,7 @@ export function Compared({ agreement: a, first, second }: { agreement: Agreement
                   </th>
                   <td className="figure py-1 text-right">{x.first === null ? 'not seen' : x.first.toFixed(0)}</td>
                   <td className="figure py-1 text-right">{x.second === null ? 'not seen' : x.second.toFixed(0)}</td>
-                  <td className="figure py-1 text-right">{x.differ === null ? '' : signed(x.differ)}</td>
+                  <td className="figure py-1 text-right">{x.differ === null ? '' : signedText(x.differ)}</td>
                 </tr>
               ))}
             </tbody>
@@ -63,7 +63,7 @@ export function Compared({ agreement: a, first, second }: { agreement: Agreement
             <dt>Film, {plural(a.film.pairs, 'panel')}</dt>
             <dd className="figure text-right">
               {a.film.limits
-                ? `${signed(a.film.limits.bias)} µm; 95 of 100 from ${signed(a.film.limits.lower)} to ${signed(a.film.limits.upper)}`
+                ? `${signedText(a.film.limits.bias)} µm; 95 of 100 from ${signedText(a.film.limits.lower)} to ${signedText(a.film.limits.upper)}`
                 : 'too few panels'}
             </dd>
             <dt>Findings that both have</dt>

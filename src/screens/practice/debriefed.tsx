@@ -6,7 +6,6 @@ import { type Metal, VIEWS } from '@/core/body/zone';
 import { DEFAULT_FUNCTIONS } from '@/core/catalogue/functions';
 import { functionsOf } from '@/core/functions/list';
 import type { Debrief, FaultOutcome } from '@/core/practice/debrief';
-import type { Character } from '@/core/practice/practice-car';
 import { PlanDrawing, type ZoneLook } from '@/ui/body-plan/plan-drawing';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { capital } from '@/words/capital';
@@ -45,7 +44,7 @@ export function Debriefed({
   debrief: Debrief;
   minutesUsed: number;
   minutes: number | null;
-  car: { readonly style: string; readonly metal: Metal; readonly seller: Character };
+  car: { readonly style: string; readonly metal: Metal };
 }) {
   const { words } = usePreferences().preferences;
   const wording = useWording();

@@ -3,9 +3,9 @@ import { pairsAmong } from '@/core/practice/pairs';
 import type { PracticeRow } from '@/core/practice/practice-row';
 import { told } from '@/ui/told';
 import { plural } from '@/words/plural';
+import { signedText } from '@/words/signed';
 
-const signed = (v: number) => `${v > 0 ? '+' : v < 0 ? '−' : ''}${Math.abs(v).toFixed(1)}`;
-const meanText = (m: Mean) => `${signed(m.mean)} (${signed(m.low)} to ${signed(m.high)})`;
+const meanText = (m: Mean) => `${signedText(m.mean)} (${signedText(m.low)} to ${signedText(m.high)})`;
 
 /** How far the house's inspectors agree over all closed second looks: the spread of one judgement, who leans, who drifts. */
 export function HouseAgrees({ rows, manages }: { rows: readonly PracticeRow[]; manages: boolean }) {

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { uuidSchema } from '@/core/kinds/common';
-import { carFactsOf } from '@/core/practice/car-record';
+import { metalOf } from '@/core/practice/car-record';
 import { mayEnter, mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { practiceOf } from '@/data/practice';
@@ -22,11 +22,7 @@ export default async function CamePage({ params }: { params: Promise<{ lotId: st
   const { truth, outcome, ...facts } = row;
   return (
     <>
-      <Came
-        row={facts}
-        outcome={outcome}
-        car={truth && { style: truth.style, metal: carFactsOf(truth, 2000).baseMetal ?? 'steel', seller: truth.seller }}
-      />
+      <Came row={facts} outcome={outcome} car={truth && { style: truth.style, metal: metalOf(truth) }} />
       <Messages />
     </>
   );
