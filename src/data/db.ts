@@ -11,8 +11,8 @@ export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 
 /** Opens a pool on a PostgreSQL server. The caller ends it. */
 export function connect(url: string, max = 10): { db: Db; end: () => Promise<void> } {
-  // Our queries are many and short: to compile one takes longer than to run it.
-  const client = postgres(url, { max, onnotice: () => {}, connect_timeout: 10, connection: { jit: false } });
+  // Our queries are many and short: to compile one takes longer than to run it. "off": the driver sends nothing for false.
+  const client = postgres(url, { max, onnotice: () => {}, connect_timeout: 10, connection: { jit: 'off' } });
   return { db: drizzle(client, { schema }), end: () => client.end({ timeout: 5 }) };
 }
 
