@@ -1,9 +1,11 @@
 import { addDays, format } from 'date-fns';
 import { count } from 'drizzle-orm';
 import type { WorkPlan } from '../src/core/cost/work-plan';
+import { leftOf } from '../src/core/days/day-hours';
 import { asPlanned } from '../src/core/days/days-plan';
 import { lotsToRoute } from '../src/core/days/lots-to-route';
 import { routeOf } from '../src/core/days/route';
+import type { Span } from '../src/core/days/visit-order';
 import type { Role } from '../src/core/people/roles';
 import { createAccount, createOrganisation, createSale } from '../src/data/accounts';
 import { type Actor, actorOf } from '../src/data/actor';
@@ -129,19 +131,29 @@ async function photos(
   await send(db, actor, inspectionId, visit.changes.slice(from), visit.startedAt);
 }
 
-/** The sale's nine days in an unheated depot with one pit: visits of what is not sealed yet, as the office told them. */
+/**
+ * The sale's nine days in an unheated depot with one pit: visits of what is not sealed yet, as the office told them. The first
+ * was yesterday, from noon on, and came to nothing: its visits are still to be made.
+ */
 async function planDays(db: Db, actor: Actor, saleId: string, from: string): Promise<void> {
   const frame = { from, days: 9, opens: 8 * 60 + 30, closes: 16 * 60, school: 'survey' as const };
   const inspectors = ['Ilse Brandvik', 'Tomas Orrell'];
-  const lots = lotsToRoute(await lotsToVisit(db, actor, saleId), frame.school, from);
-  const { visits } = routeOf({ lots, inspectors, days: frame.days, from: frame.opens, to: frame.closes });
+  const keys = { where: 'Office', from: 8 * 60, to: 15 * 60 };
+  const lots = lotsToRoute(await lotsToVisit(db, actor, saleId), { ...frame, keys });
+  const hours = leftOf(
+    Array.from({ length: frame.days }, (): Span => [frame.opens, frame.closes]),
+    { day: 0, minute: 12 * 60 },
+  );
+  const { visits } = routeOf({ lots, inspectors, days: frame.days, from: frame.opens, to: frame.closes, hours });
   await keepDaysPlan(db, actor, saleId, {
     ...frame,
     inspectors,
     visits: asPlanned(visits, inspectors),
     place: { latitude: 49.3, longitude: -5.6 },
     daylightOnly: true,
-    wet: [2, 5],
+    wet: [3, 6],
+    keys,
+    since: { day: 0, minute: 12 * 60 },
   });
 }
 
@@ -211,7 +223,7 @@ async function seed(db: Db, today: Date): Promise<string> {
   // As the server does a moment after the last entry.
   await freshSummaries(db, petra, (await yardPage(db, petra, saleId)).rows, saleYear(day(24), today));
   // What was seen of each lot is known by now: what is left of its visit follows it.
-  await planDays(db, petra, saleId, day(0));
+  await planDays(db, petra, saleId, day(-1));
   return orgId;
 }
 

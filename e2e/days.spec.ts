@@ -54,9 +54,13 @@ test('a sale’s days are planned, a visit is moved, and people are told', async
   await page.goto('/yard');
   await page.getByRole('link', { name: 'Days', exact: true }).click();
   await expect(page.getByText(/\d+ visits, \d+ lots? without one/)).toBeVisible();
+  // Yesterday's were not made, and nobody is sent there anew.
+  await expect(page.getByText(/\d+ visits? of days gone by/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /, gone by$/ })).toHaveCount(1);
   await page.getByLabel('Days', { exact: true }).fill('9');
   await page.getByRole('button', { name: 'Plan it' }).click();
   await expect(page.getByText('Planning…')).toHaveCount(0);
+  await expect(page.getByText(/of days gone by/)).toHaveCount(0);
   const lot1 = page.getByLabel('Lot 1: who and when');
   await expect(lot1).toBeVisible();
   expect(await analysed(page)).toEqual([]);

@@ -8,7 +8,7 @@ import { sale } from './tables/farvin';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';
-import { visitsTook } from './visit-times';
+import { makesKnown, visitsTook } from './visit-times';
 
 let db: Db;
 let owner: Db;
@@ -27,6 +27,8 @@ const planFor = (visits: object[]) => ({
   place: null,
   daylightOnly: false,
   wet: [1],
+  keys: null,
+  since: null,
   visits: visits as never,
 });
 
@@ -60,7 +62,7 @@ it('opens a plan to calendars by its address alone, and to none once it is shut'
 });
 
 it('reads a plan that was kept before weather and daylight were asked', async () => {
-  const { place: _p, daylightOnly: _d, wet: _w, ...old } = planFor([]);
+  const { place: _p, daylightOnly: _d, wet: _w, keys: _k, since: _s, ...old } = planFor([]);
   await owner
     .update(sale)
     .set({ daysPlan: old as never })
@@ -70,6 +72,8 @@ it('reads a plan that was kept before weather and daylight were asked', async ()
     place: null,
     daylightOnly: false,
     wet: [],
+    keys: null,
+    since: null,
   });
   expect((await daysTold(db, house.manager, house.saleId))?.plan.wet).toEqual([]);
 });
@@ -82,4 +86,15 @@ it('learns how long visits took from sealed reports, and from those of its own h
   expect((await sealInspection(db, house.manager, inspectionId, TEST_NOW)).ok).toBe(true);
   expect(await took(house)).toEqual([{ school: 'lap', minutes: 150 }]);
   expect(await took(await testHouse(db, owner, 'harbour'))).toEqual([]);
+});
+
+it('knows who inspected which make from sealed reports, of its own house alone', async () => {
+  const other = await testHouse(db, owner, 'quay');
+  const knows = (of: TestHouse) => inOrg(db, of.manager, (tx) => makesKnown(tx, of.manager));
+  const visit = put('visit', { startedAt: TEST_NOW.toISOString(), inspector: 'Ilse Brandvik' });
+  const { inspectionId } = await other.readyLot(visit);
+  expect(await knows(other)).toEqual([]);
+  expect((await sealInspection(db, other.manager, inspectionId, TEST_NOW)).ok).toBe(true);
+  expect(await knows(other)).toEqual([{ make: 'Quillon', inspector: 'Ilse Brandvik' }]);
+  expect(await knows(house)).toEqual([]);
 });

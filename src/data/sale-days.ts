@@ -1,12 +1,13 @@
 import { and, asc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { type DaysPlan, daysPlanSchema } from '@/core/days/days-plan';
 import type { VisitTook } from '@/core/days/learnt';
+import type { KnowsMake } from '@/core/days/lots-to-route';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, type House, inOrg, type Tx } from './db';
 import { saleForUpdate } from './sales';
 import { lot, sale } from './tables/farvin';
-import { visitsTook } from './visit-times';
+import { makesKnown, visitsTook } from './visit-times';
 
 /** A lot that is still to be visited. */
 export interface LotToVisit {
@@ -82,6 +83,8 @@ export interface DaysTold {
   readonly lots: readonly LotToVisit[];
   /** How long the house's visits took. */
   readonly took: readonly VisitTook[];
+  /** Who inspected cars of which make here. */
+  readonly knows: readonly KnowsMake[];
 }
 
 /** A sale's kept plan with its sale and the lots that are still to be visited; null where none was kept. */
@@ -94,7 +97,13 @@ export async function daysTold(db: Db, who: House, saleId: string): Promise<Days
     if (!row?.plan) return null;
     const { plan, ...facts } = row;
     const lots = await openLots(tx, who.orgId, saleId);
-    return { sale: facts, plan: daysPlanSchema.parse(plan), lots, took: await visitsTook(tx, who) };
+    return {
+      sale: facts,
+      plan: daysPlanSchema.parse(plan),
+      lots,
+      took: await visitsTook(tx, who),
+      knows: await makesKnown(tx, who),
+    };
   });
 }
 

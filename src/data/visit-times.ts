@@ -1,10 +1,12 @@
 import { sql } from 'drizzle-orm';
 import { SCHOOLS, type School } from '@/core/catalogue/schools';
 import type { VisitTook } from '@/core/days/learnt';
+import type { KnowsMake } from '@/core/days/lots-to-route';
 import type { House, Tx } from './db';
 
 /** So many inspections, the newest, tell how long a visit takes. */
 const NEWEST = 200;
+const MOST_KNOWN = 1000;
 
 /** How long the house's sealed inspections took, all visits of each together, as they were stated: what is under way tells nothing yet. */
 export async function visitsTook(tx: Tx, { orgId }: House): Promise<VisitTook[]> {
@@ -20,4 +22,17 @@ export async function visitsTook(tx: Tx, { orgId }: House): Promise<VisitTook[]>
   return rows.flatMap(({ school, minutes }) =>
     (SCHOOLS as readonly string[]).includes(school) ? [{ school: school as School, minutes: Number(minutes) }] : [],
   );
+}
+
+/** Who inspected cars of which make, as the house's sealed reports tell. */
+export async function makesKnown(tx: Tx, { orgId }: House): Promise<KnowsMake[]> {
+  const rows = await tx.execute<{ make: string; inspector: string }>(sql`
+    select distinct car.body->>'make' as make, visit.body->>'inspector' as inspector
+    from record car
+    join record visit on visit.inspection_id = car.inspection_id and visit.kind = 'visit'
+    join inspection i on i.id = car.inspection_id and i.state = 'sealed'
+    where car.org_id = ${orgId} and car.kind = 'car' and car.body->>'make' <> '' and visit.body->>'inspector' <> ''
+    order by 1, 2
+    limit ${MOST_KNOWN}`);
+  return [...rows];
 }

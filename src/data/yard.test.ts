@@ -71,7 +71,7 @@ beforeAll(async () => {
   const ids = new Map((await lots()).map((l) => [l.number, l.id]));
   await keepDaysPlan(db, petra, saleId, {
     ...{ from: TODAY, days: 3, opens: 510, closes: 990, school: 'survey', inspectors: ['Ilse'] },
-    ...{ place: null, daylightOnly: false, wet: [] },
+    ...{ place: null, daylightOnly: false, wet: [], keys: null, since: null },
     visits: VISITS.map(([n, day]) => ({ lot: ids.get(n)!, inspector: 0, day })),
   });
 });

@@ -1,16 +1,17 @@
 import { planOfPractice } from '@/core/practice/car-record';
 import { practiceTruth } from '@/core/practice/practice-car';
 import type { Actor } from '@/data/actor';
-import type { Db } from '@/data/db';
+import { type Db, inOrg } from '@/data/db';
 import { eraseLot } from '@/data/erase';
 import { takeChanges } from '@/data/gateway';
+import { foilReads } from '@/data/gauge-checks';
 import { currentInspection, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
 import { practiceOf, practiceRows } from '@/data/practice';
 import { changeSale, salesOf, setSaleState } from '@/data/sales';
 import { search } from '@/data/search';
 import { testDatabase } from '@/data/test-database';
-import { put, TEST_NOW } from '@/data/test-entries';
+import { put, TEST_NOW, visitBody } from '@/data/test-entries';
 import { type TestHouse, testHouse } from '@/data/test-house';
 import { beginCar, beginSecond, carInHand, closeIt, measureAt, placeOf, takeOwnSpread } from './practice';
 import { sealInspection } from './sealing';
@@ -150,6 +151,27 @@ describe('a second look', () => {
     });
     expect(await currentInspection(db, house.inspector, lotId)).not.toBeNull();
     expect((await practiceRows(db, house.manager)).find((r) => r.lotId === second)?.closedAt).toBe(LATER.toISOString());
+  });
+
+  it('tells which gauges were used, and what the house’s own read of their foils, practice cars aside', async () => {
+    const check = { when: 'start', zeroUm: 1, foilUm: 250, foilReadUm: 254 };
+    const visit = (name: string) => put('visit', { startedAt: AT, gauge: { name, ceilingUm: 2000, checks: [check] } });
+    const { lotId } = await house.readyLot(put('visit', visitBody));
+    const second = (await beginSecond(db, house.manager, lotId, house.inspector.userId, TEST_NOW))!;
+    await enter(
+      house.inspector,
+      second,
+      visit('Other gauge'),
+      put('look', { zone: 'roof', aspect: 'paint', outcome: 'clean', at: AT }),
+    );
+    expect(await closeIt(db, house.inspector, second, LATER)).toMatchObject({
+      gauges: { first: 'Survey gauge', second: 'Other gauge' },
+    });
+    const car = (await beginCar(db, house.inspector, 1, 3, TEST_NOW))!;
+    await enter(house.inspector, car, visit('Stand-in'));
+    const reads = (of: TestHouse) => inOrg(db, of.manager, (tx) => foilReads(tx, of.manager));
+    expect(await reads(house)).toEqual([{ gauge: 'Other gauge', at: AT, offUm: 3 }]);
+    expect(await reads(stranger)).toEqual([]);
   });
 
   it('goes with the lot when that is erased', async () => {

@@ -159,6 +159,12 @@ async function judged(db: Db, actor: Actor, head: InspectionHead, now: Date) {
 const lookedBy = (records: Parameters<typeof recordsOf>[0], otherwise: string) =>
   [...new Set(recordsOf(records, 'visit').map((v) => v.body.inspector))].filter(Boolean).join(', ') || otherwise;
 
+/** The gauge of a look; empty where its visits name none, or more than one. */
+function gaugeOf(records: Parameters<typeof recordsOf>[0]): string {
+  const names = new Set(recordsOf(records, 'visit').flatMap((v) => v.body.gauge?.name ?? []));
+  return names.size === 1 ? [...names][0]! : '';
+}
+
 const MINUTE_MS = 60_000;
 export type CloseRefusal = 'not-found' | 'closed' | 'no-car';
 
@@ -184,6 +190,7 @@ export async function closeIt(db: Db, actor: Actor, lotId: string, now: Date): P
       agreement: compareInspections(first, mine),
       first: lookedBy(first.records, 'first look'),
       second: actor.name,
+      gauges: { first: gaugeOf(first.records), second: gaugeOf(mine.records) },
     };
   }
   return (await closePractice(db, actor, lotId, outcome, now)) ? outcome : 'closed';

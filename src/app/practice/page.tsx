@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { mayEnter, mayManage } from '@/data/actor';
-import { db } from '@/data/db';
+import { db, inOrg } from '@/data/db';
+import { foilReads } from '@/data/gauge-checks';
 import { peopleOf } from '@/data/people';
 import { practiceRows } from '@/data/practice';
 import { Practice } from '@/screens/practice/practice';
@@ -16,10 +17,11 @@ export default async function PracticePage() {
   const actor = await pageActor();
   if (!mayEnter(actor)) notFound();
   const manages = mayManage(actor);
-  const [rows, lots, people] = await Promise.all([
+  const [rows, lots, people, foils] = await Promise.all([
     practiceRows(db(), actor),
     manages ? lotsForSecond(actor) : [],
     manages ? peopleOf(db(), actor) : [],
+    inOrg(db(), actor, (tx) => foilReads(tx, actor)),
   ]);
   return (
     <>
@@ -27,6 +29,7 @@ export default async function PracticePage() {
         me={{ id: actor.userId, name: actor.name }}
         manages={manages}
         rows={rows}
+        foils={foils}
         lots={lots}
         inspectors={people.filter((p) => mayEnter(p)).map(({ id, name }) => ({ id, name }))}
       />

@@ -1,6 +1,6 @@
 import { chiSquareQuantile } from '../stats/chi-square';
 import { normalDraw, seeded } from '../stats/random';
-import { houseAgreement, isOne, type PairOfLooks } from './house';
+import { gaugesAgreement, houseAgreement, isOne, type PairOfLooks } from './house';
 
 const day = (n: number) => new Date(Date.UTC(2026, 0, 1 + n)).toISOString();
 const pair = (whole: number | null, n = 0, first = 'Ilse', second = 'Tomas'): PairOfLooks => ({
@@ -59,4 +59,39 @@ it('knows who drifts: two points more in thirty days', () => {
   const steady = houseAgreement([0, 15, 30, 45, 60].map((n, i) => pair(i % 2 ? 0.5 : -0.5, n)));
   expect(isOne(steady.people[0]!.drift)).toBe(false);
   expect(houseAgreement([1, 2, 1, 2, 1].map((d) => pair(d))).people[0]!.drift).toBeNull();
+});
+
+it('knows which gauge reads more than the others, and says nothing of looks with one gauge or one that nobody named', () => {
+  const gauges = (first: string, second: string, differUm: number, n = 0) => ({ first, second, differUm, at: day(n) });
+  const { pairs } = gaugesAgreement(
+    [
+      ...[6, 5.5, 6.4].map((d) => gauges('Old', 'New', d)),
+      ...[-5.8, -6.1].map((d) => gauges('New', 'Old', d)),
+      gauges('Old', 'Old', 40),
+      gauges('', 'New', 40),
+    ],
+    [],
+  );
+  expect(pairs.map((p) => [p.name, p.pairs, isOne(p.bias)])).toEqual([
+    ['New', 5, true],
+    ['Old', 5, true],
+  ]);
+  expect(pairs[0]!.bias!.mean).toBeCloseTo(5.96, 2);
+});
+
+it('sees a gauge drift from its foil by its checks alone', () => {
+  const checks = (of: (n: number) => number, gauge = 'Survey gauge') =>
+    [0, 10, 20, 30, 40, 50].map((n, i) => ({ gauge, at: day(n), offUm: of(n) + (i % 2 ? 0.2 : -0.2) }));
+  const { foils } = gaugesAgreement(
+    [],
+    [...checks((n) => n / 10), ...checks(() => 0.1, 'Steady'), ...checks(() => 9, '')],
+  );
+  expect(foils.map((f) => [f.name, isOne(f.drift)])).toEqual([
+    ['Steady', false],
+    ['Survey gauge', true],
+  ]);
+  expect(foils[1]!.drift!.mean).toBeCloseTo(3, 0);
+  expect(gaugesAgreement([], [{ gauge: 'New', at: day(0), offUm: 1 }]).foils).toEqual([
+    { name: 'New', pairs: 1, bias: null, drift: null },
+  ]);
 });

@@ -10,25 +10,48 @@ export interface PairOfLooks {
   readonly at: string;
   readonly whole: number | null;
 }
+/** Two gauges on one car: the mean of what the second read more than the first on the same panels, µm. */
+export interface PairOfGauges {
+  readonly first: string;
+  readonly second: string;
+  readonly at: string;
+  readonly differUm: number;
+}
+/** What a gauge read of its foil at one visit. */
+export interface FoilRead {
+  readonly gauge: string;
+  readonly at: string;
+  /** What it read less what the foil is, zero taken off, µm. */
+  readonly offUm: number;
+}
 /** A mean with where it lies with 95 %. */
 export interface Mean {
   readonly mean: number;
   readonly low: number;
   readonly high: number;
 }
-export interface PersonAgreement {
+/** How somebody or something leans against the others, or against what is known. */
+export interface Leaning {
   readonly name: string;
   readonly pairs: number;
-  /** Own grade less the other's, points. Null for fewer than three pairs. */
+  /** Own value less the other's. Null for fewer than three pairs. */
   readonly bias: Mean | null;
-  /** How that difference moves in thirty days, points. Null for fewer than five pairs or all of one day. */
+  /** How that difference moves in thirty days. Null for fewer than five pairs or all of one day. */
   readonly drift: Mean | null;
 }
 export interface HouseAgreement {
   readonly pairs: number;
   /** Spread of one judgement, points, as a standard deviation with its 95 % interval. Null for too few pairs. */
   readonly judgementSd: { readonly sd: number; readonly low: number; readonly high: number } | null;
-  readonly people: readonly PersonAgreement[];
+  /** In points of the whole grade. */
+  readonly people: readonly Leaning[];
+}
+/** In µm. */
+export interface GaugesAgreement {
+  /** Against each other, of pairs measured with two. */
+  readonly pairs: readonly Leaning[];
+  /** Against their foils. */
+  readonly foils: readonly Leaning[];
 }
 
 /** From how many pairs on figures are told; house values. */
@@ -62,6 +85,52 @@ function slopeOf(points: readonly (readonly [x: number, y: number])[]): Mean | n
     : null;
 }
 
+/** Values by the month (as a number) of something by its name. */
+const leaning = (name: string, own: readonly (readonly [month: number, value: number])[]): Leaning => ({
+  name,
+  pairs: own.length,
+  bias: meanOf(own.map((o) => o[1])),
+  drift: slopeOf(own),
+});
+
+/** Each of those that stand in pairs, against whoever stood beside it, by name. */
+function leaningsOf(
+  pairs: readonly { readonly first: string; readonly second: string; readonly at: string; readonly differ: number }[],
+): Leaning[] {
+  const names = [...new Set(pairs.flatMap((p) => [p.first, p.second]))].sort();
+  return names.map((name) =>
+    leaning(
+      name,
+      pairs.flatMap((p) =>
+        p.second === name
+          ? [[Date.parse(p.at) / MONTH_MS, p.differ] as const]
+          : p.first === name
+            ? [[Date.parse(p.at) / MONTH_MS, -p.differ] as const]
+            : [],
+      ),
+    ),
+  );
+}
+
+/**
+ * How far a house's gauges agree, µm: of pairs of looks that two different ones measured, each against the others; and each
+ * against its foil over its visits, which needs no second look. A bias or drift is one where its interval does not hold zero.
+ * What nobody named counts for nothing.
+ */
+export function gaugesAgreement(pairs: readonly PairOfGauges[], foils: readonly FoilRead[]): GaugesAgreement {
+  const two = pairs.filter((p) => p.first !== '' && p.second !== '' && p.first !== p.second);
+  const named = foils.filter((f) => f.gauge !== '');
+  return {
+    pairs: leaningsOf(two.map((p) => ({ ...p, differ: p.differUm }))),
+    foils: [...new Set(named.map((f) => f.gauge))].sort().map((gauge) =>
+      leaning(
+        gauge,
+        named.flatMap((f) => (f.gauge === gauge ? [[Date.parse(f.at) / MONTH_MS, f.offUm] as const] : [])),
+      ),
+    ),
+  };
+}
+
 /**
  * How far a house's inspectors agree over all cars that two looked at: the spread of one judgement is that of the differences
  * divided by the square root of two, since either look brings its own (Bland and Altman, Lancet i, 1986), with the interval of a
@@ -71,17 +140,7 @@ function slopeOf(points: readonly (readonly [x: number, y: number])[]): Mean | n
 export function houseAgreement(looks: readonly PairOfLooks[]): HouseAgreement {
   const pairs = looks.flatMap((p) => (p.whole === null ? [] : [{ ...p, whole: p.whole }]));
   const n = pairs.length;
-  const names = [...new Set(pairs.flatMap((p) => [p.first, p.second]))].sort();
-  const people = names.map((name): PersonAgreement => {
-    const own = pairs.flatMap((p) =>
-      p.second === name
-        ? [[Date.parse(p.at) / MONTH_MS, p.whole] as const]
-        : p.first === name
-          ? [[Date.parse(p.at) / MONTH_MS, -p.whole] as const]
-          : [],
-    );
-    return { name, pairs: own.length, bias: meanOf(own.map((o) => o[1])), drift: slopeOf(own) };
-  });
+  const people = leaningsOf(pairs.map((p) => ({ ...p, differ: p.whole })));
   if (n < ENOUGH.spread) return { pairs: n, judgementSd: null, people };
   const mean = pairs.reduce((s, p) => s + p.whole, 0) / n;
   const squares = pairs.reduce((s, p) => s + (p.whole - mean) ** 2, 0) / 2;

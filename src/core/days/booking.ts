@@ -1,3 +1,4 @@
+import { atCar, type HungKeys } from './moving';
 import type { Span } from './visit-order';
 
 /** A visit to be made: how long it takes, how much of its end stands over the pit, and by which day (index) it must be. */
@@ -7,6 +8,12 @@ export interface RouteLot {
   readonly pitMinutes: number;
   /** Index of the last day on which it is in time; null: any of the days. */
   readonly dueDay: number | null;
+  /** Where it stands as it is written; absent: the way to it is not reckoned. */
+  readonly stands?: string;
+  /** Absent: its keys are at the car, or nobody said where. */
+  readonly keys?: HungKeys;
+  /** Inspectors who know such cars: taken where that costs no more than a few minutes. */
+  readonly knownBy?: readonly string[];
 }
 export interface RouteProblem {
   readonly lots: readonly RouteLot[];
@@ -36,6 +43,8 @@ export interface Booked {
   readonly visits: RouteVisit[];
   /** When each inspector is free on each day. */
   readonly free: Float64Array;
+  /** Where each inspector's last car of each day stands. */
+  readonly last: (string | undefined)[];
   /** Pit intervals of each day, in order. */
   readonly pit: { from: number; to: number }[][];
 }
@@ -67,8 +76,19 @@ export const nothingBooked = (p: RouteProblem): Booked => ({
     { length: p.days * p.inspectors.length },
     (_, i) => hoursOf(p, Math.floor(i / p.inspectors.length))[0],
   ),
+  last: [],
   pit: Array.from({ length: p.days }, () => []),
 });
+
+/** So many minutes later may begin who knows such cars. */
+const KNOWING_MIN = { minutes: 15, source: 'house starting value' } as const;
+
+/** The earliest start of a visit by somebody on a day, after the way to it and its keys; null where there is none. */
+export function startOf(lot: RouteLot, p: RouteProblem, booked: Booked, day: number, inspector: number): number | null {
+  const at = day * p.inspectors.length + inspector;
+  const ready = atCar(booked.free[at]!, booked.last[at], lot);
+  return ready === null ? null : startAt(booked.pit[day]!, ready, lot, hoursOf(p, day)[1]);
+}
 
 /** Days up to one, those without rain first, each kind in its order. */
 const daysUpTo = ({ wet }: RouteProblem, last: number): number[] => {
@@ -77,16 +97,17 @@ const daysUpTo = ({ wet }: RouteProblem, last: number): number[] => {
 };
 
 /**
- * The place of a lot that ends soonest on the first day on which there is one, dry days first; null where there is none up to a
- * day.
+ * The place of a lot that ends soonest on the first day on which there is one, dry days first, and with whoever knows such cars
+ * where that is hardly later; null where there is none up to a day.
  */
 export function placeFor(lot: RouteLot, p: RouteProblem, booked: Booked, lastDay: number) {
   for (const day of daysUpTo(p, lastDay)) {
-    const until = hoursOf(p, day)[1];
-    let best: { inspector: number; day: number; start: number } | null = null;
+    let best: { inspector: number; day: number; start: number; counts: number } | null = null;
     for (let i = 0; i < p.inspectors.length; i++) {
-      const start = startAt(booked.pit[day]!, booked.free[day * p.inspectors.length + i]!, lot, until);
-      if (start !== null && (best === null || start < best.start)) best = { inspector: i, day, start };
+      const start = startOf(lot, p, booked, day, i);
+      if (start === null) continue;
+      const counts = start - (lot.knownBy?.includes(p.inspectors[i]!) ? KNOWING_MIN.minutes : 0);
+      if (best === null || counts < best.counts) best = { inspector: i, day, start, counts };
     }
     if (best) return best;
   }
@@ -100,7 +121,9 @@ export function book(
   booked: Booked,
 ): void {
   const to = at.start + lot.minutes;
-  booked.free[at.day * p.inspectors.length + at.inspector] = to;
+  const who = at.day * p.inspectors.length + at.inspector;
+  booked.free[who] = to;
+  booked.last[who] = lot.stands;
   if (lot.pitMinutes > 0) {
     const pit = booked.pit[at.day]!;
     pit.push({ from: to - lot.pitMinutes, to });

@@ -32,3 +32,14 @@ it('reads a forecast, and says which rows it cannot read', () => {
   const { wet, bad } = readForecastCsv('day,rain\nTuesday,yes\n2027-03-08,perhaps\n', days);
   expect([wet, bad.map((b) => b.line)]).toEqual([[], [2, 3]]);
 });
+
+it('counts what is left from the moment on at which a plan went on', () => {
+  const days = ['2027-03-08', '2027-03-09', '2027-03-10'];
+  const since = { day: 1, minute: 700 };
+  expect(hoursByDay({ ...PLAN, place: null, since }, days, 'UTC')).toEqual([
+    [1020, 1020],
+    [700, 1020],
+    [480, 1020],
+  ]);
+  expect(hoursByDay({ ...PLAN, place: null, since: { day: 0, minute: 1200 } }, days, 'UTC')[0]).toEqual([1020, 1020]);
+});

@@ -52,3 +52,31 @@ it.each([
 ])('refuses %s', (_what, more) => {
   expect(daysPlanSchema.safeParse({ ...PLAN, visits: [], ...more }).success).toBe(false);
 });
+
+it('reckons the way from car to car and the keys, and marks whose keys are no more to be had', () => {
+  const keys = { minutes: 5, within: [480, 700] } as const;
+  const lots = [
+    { ...lot(1, 120), stands: 'Tramshed, row A, bay 1', keys },
+    { ...lot(2, 120), stands: 'Tramshed, row B, bay 1', keys },
+    { ...lot(3, 60), stands: 'Yard 2', keys },
+  ];
+  const timed = timedVisits({ ...PLAN, visits: [visit(1, 0, 0), visit(2, 0, 0), visit(3, 0, 0)] }, lots);
+  expect(timed.map((v) => [v.from, v.keyless])).toEqual([
+    [485, false],
+    [605 + 5 + 3, false],
+    [733 + 8, true],
+  ]);
+});
+
+it('gives what the planner gives with ways and keys too', () => {
+  const lots = Array.from({ length: 12 }, (_, n) => ({
+    ...lot(n + 1, 60 + 15 * (n % 4), n % 3 === 0 ? 20 : 0, n % 2),
+    stands: `Tramshed, row ${'ABC'[n % 3]}, bay ${n}`,
+    ...(n % 2 && { keys: { minutes: 5, within: [480, 840] as const } }),
+  }));
+  const route = routeOf({ lots, inspectors: PLAN.inspectors, days: 2, from: PLAN.opens, to: PLAN.closes });
+  expect(route.late).toEqual([]);
+  const visits = route.visits.map((v) => ({ lot: v.lot, inspector: PLAN.inspectors.indexOf(v.inspector), day: v.day }));
+  const timed = timedVisits({ ...PLAN, visits }, lots);
+  expect(timed.filter((t) => t.over || t.keyless || t.late)).toEqual([]);
+});

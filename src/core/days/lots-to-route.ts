@@ -1,6 +1,8 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import type { School } from '../catalogue/schools';
 import type { RouteLot } from './booking';
+import type { DaysPlan } from './days-plan';
+import { MOVING_MIN } from './moving';
 import { STATION_TABLE } from './stations';
 
 /** Least that a visit takes, however much was seen before: coming, keys, what is still open. */
@@ -13,26 +15,59 @@ export function visitMinutes(school: School): { readonly minutes: number; readon
   return { minutes: sum(() => true), pit: sum((needs) => needs.includes('pit')) };
 }
 
+/** A lot as its house knows it. */
+export interface LotStanding {
+  readonly id: string;
+  readonly seen: number;
+  readonly reportDueOn: string | null;
+  readonly title?: string;
+  readonly stands?: string;
+  readonly keysWith?: string;
+}
+/** Who inspected cars of which make before. */
+export interface KnowsMake {
+  readonly make: string;
+  readonly inspector: string;
+}
+
+const fold = (text: string) => text.toLowerCase().trim();
+/** Whether a title names a make as words of its own. */
+const names = (title: string, make: string) =>
+  make.trim() !== '' &&
+  ` ${fold(title).replaceAll(/[^\p{L}\p{N}]+/gu, ' ')} `.includes(
+    ` ${fold(make).replaceAll(/[^\p{L}\p{N}]+/gu, ' ')} `,
+  );
+
+/** Whether a lot's keys are said to hang where a plan says they do. */
+export const keysHang = (keysWith: string, where: string): boolean => fold(keysWith).startsWith(fold(where));
+
 /**
- * Lots as they are planned: what of a visit of the working order is left by what was seen, due by their days. `takes`: minutes
- * of a whole visit as the house learnt them; as shipped where it did not.
+ * Lots as they are planned: what of a visit of the working order is left by what was seen, due by their days, where they stand,
+ * where their keys hang, and who knows their make. `takes`: minutes of a whole visit as the house learnt them; as shipped where
+ * it did not.
  */
 export function lotsToRoute(
-  lots: readonly { readonly id: string; readonly seen: number; readonly reportDueOn: string | null }[],
-  school: School,
-  first: string,
+  lots: readonly LotStanding[],
+  plan: Pick<DaysPlan, 'school' | 'from'> & Partial<Pick<DaysPlan, 'keys'>>,
   takes?: number,
+  knows: readonly KnowsMake[] = [],
 ): RouteLot[] {
-  const shipped = visitMinutes(school);
+  const shipped = visitMinutes(plan.school);
   const times = takes === undefined || shipped.minutes === 0 ? 1 : takes / shipped.minutes;
   const whole = { minutes: shipped.minutes * times, pit: shipped.pit * times };
+  const { keys } = plan;
   return lots.map((l) => {
     const minutes = Math.max(LEAST_MINUTES, Math.round(whole.minutes * (1 - l.seen)));
+    const known = knows.filter((k) => names(l.title ?? '', k.make)).map((k) => k.inspector);
     return {
       id: l.id,
       minutes,
       pitMinutes: Math.min(minutes, Math.round(whole.pit * (1 - l.seen))),
-      dueDay: l.reportDueOn === null ? null : differenceInCalendarDays(parseISO(l.reportDueOn), parseISO(first)),
+      dueDay: l.reportDueOn === null ? null : differenceInCalendarDays(parseISO(l.reportDueOn), parseISO(plan.from)),
+      ...(l.stands !== undefined && { stands: l.stands }),
+      ...(keys &&
+        keysHang(l.keysWith ?? '', keys.where) && { keys: { minutes: MOVING_MIN.key, within: [keys.from, keys.to] } }),
+      ...(known.length > 0 && { knownBy: known }),
     };
   });
 }

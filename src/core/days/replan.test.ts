@@ -1,5 +1,6 @@
-import type { RouteLot, RouteProblem } from './booking';
-import { fromNow, replan } from './replan';
+import { hoursOf, type RouteLot, type RouteProblem } from './booking';
+import { leftOf, type Moment } from './day-hours';
+import { replan } from './replan';
 import { routeOf } from './route';
 
 const lot = (id: string, minutes = 120, pitMinutes = 0, dueDay: number | null = null): RouteLot => ({
@@ -15,6 +16,14 @@ const problem = (lots: readonly RouteLot[], more: Partial<RouteProblem> = {}): R
   from: 510,
   to: 990,
   ...more,
+});
+/** What is left of a plan's days at a moment. */
+const fromNow = (p: RouteProblem, now: Moment): RouteProblem => ({
+  ...p,
+  hours: leftOf(
+    Array.from({ length: p.days }, (_, d) => hoursOf(p, d)),
+    now,
+  ),
 });
 const told = (p: RouteProblem) => routeOf(p).visits.map(({ lot: l, inspector, day }) => ({ lot: l, inspector, day }));
 
@@ -85,4 +94,27 @@ it('plans three hundred lots for six people within a twentieth of its bound', ()
   const later = replan(fromNow(p, { day: 3, minute: 700 }), route.visits);
   expect(later.moved.length).toBeLessThan(300);
   expect(new Set(later.visits.map((v) => v.lot)).size).toBe(later.visits.length);
+});
+
+it('gives a car to whoever knows such cars, where that is hardly later', () => {
+  const p = problem([lot('a', 100), { ...lot('b', 100), knownBy: ['Tomas'] }], { days: 1 });
+  const who = (q: RouteProblem) => Object.fromEntries(replan(q, []).visits.map((v) => [v.lot, v.inspector]));
+  expect(who(p).b).toBe('Tomas');
+  // Nobody waits an hour for him.
+  const busy = replan(p, [{ lot: 'a', inspector: 'Tomas', day: 0 }]);
+  expect(busy.visits.find((v) => v.lot === 'b')).toMatchObject({ inspector: 'Ilse', from: 510 });
+});
+
+it('begins no visit whose keys are handed out no more', () => {
+  const keys = { minutes: 5, within: [510, 600] } as const;
+  const p = problem(
+    Array.from({ length: 3 }, (_, i) => ({ ...lot(`l${i}`), keys })),
+    { inspectors: ['Ilse'], days: 2 },
+  );
+  const { visits, late } = routeOf(p);
+  expect(visits.map((v) => [v.day, v.from])).toEqual([
+    [0, 515],
+    [1, 515],
+  ]);
+  expect(late).toHaveLength(1);
 });

@@ -2,13 +2,12 @@ import {
   type Booked,
   book,
   dueOf,
-  hoursOf,
   inTurn,
   nothingBooked,
   placeFor,
   type RouteLot,
   type RouteProblem,
-  startAt,
+  startOf,
 } from './booking';
 import { lateAtLeast, type Route } from './route';
 
@@ -23,22 +22,11 @@ export interface Replanned extends Route {
   readonly moved: readonly string[];
 }
 
-/** What is left of the days at a moment: days before it are over, its own day begins there. */
-export function fromNow(p: RouteProblem, now: { readonly day: number; readonly minute: number }): RouteProblem {
-  const hours = Array.from({ length: p.days }, (_, day) => {
-    const [from, to] = hoursOf(p, day);
-    if (day < now.day) return [to, to] as const;
-    return day === now.day ? ([Math.min(to, Math.max(from, now.minute)), to] as const) : ([from, to] as const);
-  });
-  return { ...p, hours };
-}
-
 /** Books a told visit where it was told, as soon as its person is free there; false where the day has no room for it. */
 function asTold(lot: RouteLot, told: ToldVisit, p: RouteProblem, booked: Booked): boolean {
   const inspector = p.inspectors.indexOf(told.inspector);
   if (inspector < 0 || told.day < 0 || told.day >= p.days) return false;
-  const free = booked.free[told.day * p.inspectors.length + inspector]!;
-  const start = startAt(booked.pit[told.day]!, free, lot, hoursOf(p, told.day)[1]);
+  const start = startOf(lot, p, booked, told.day, inspector);
   if (start === null) return false;
   book(lot, { inspector, day: told.day, start }, p, booked);
   return true;
@@ -47,7 +35,7 @@ function asTold(lot: RouteLot, told: ToldVisit, p: RouteProblem, booked: Booked)
 /**
  * A plan from a moment on that keeps what people were told as far as it can: each visit stays with its person, day and turn
  * while that has room; what has none, and what was told for a day that is over, goes where it is soonest in time, else where
- * there is room at all. Days are to be those that are left (fromNow). Lots that nobody was told of are placed last. Takes the
+ * there is room at all. Hours are to be those that are left (leftOf). Lots that nobody was told of are placed last. Takes the
  * time of one booking; how many must be late whatever is done is told beside it. Refuses nothing.
  */
 export function replan(p: RouteProblem, told: readonly ToldVisit[]): Replanned {

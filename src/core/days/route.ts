@@ -90,11 +90,16 @@ const TRIES = 400;
 /** Orders to try: by day due, the long or those with long pits first; then those with some moved about. */
 function* orders(p: RouteProblem, random: Random): Generator<RouteLot[]> {
   const by = (key: (l: RouteLot) => number) => [...p.lots].sort((a, b) => dueOf(a, p) - dueOf(b, p) || key(a) - key(b));
+  const places = [...new Set(p.lots.map((l) => l.stands ?? ''))].sort((a, b) =>
+    a.localeCompare(b, 'en', { numeric: true }),
+  );
   const firsts = [
     by((l) => -l.minutes),
     by((l) => -l.pitMinutes),
     by((l) => l.minutes),
     by((l) => l.minutes - l.pitMinutes),
+    // Neighbours after each other: little walking.
+    by((l) => places.indexOf(l.stands ?? '')),
   ];
   yield* firsts;
   for (let n = 0; ; n++) {
@@ -112,7 +117,7 @@ const endOf = (visits: readonly RouteVisit[]) => visits.reduce((s, v) => s + v.d
 
 /**
  * Who visits which lot when, so that as few as can be are late: nobody is in two places, the pit takes one car at a time, and
- * its minutes lie at the visit's end. Lots are booked in many orders (seeded), those left out are put first the next time;
+ * its minutes lie at the visit's end; the way from car to car and the keys come before each visit. Lots are booked in many orders (seeded), those left out are put first the next time;
  * what no order can beat is shown by a bound. Of plans with as few late, the one whose visits end soonest. Refuses nothing: a
  * lot without any room is late and has no visit.
  */

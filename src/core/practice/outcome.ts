@@ -10,4 +10,6 @@ export type PracticeOutcome =
       /** Who looked first and second, by name. */
       readonly first: string;
       readonly second: string;
+      /** Which gauges they measured with; empty: nobody said. Absent in outcomes of before these were kept. */
+      readonly gauges?: { readonly first: string; readonly second: string };
     };

@@ -1,4 +1,4 @@
-import type { PairOfLooks } from '../agreement/house';
+import type { PairOfGauges, PairOfLooks } from '../agreement/house';
 import type { PracticeRow } from './practice-row';
 
 /** The pairs of looks among practice lots: closed second looks. */
@@ -8,3 +8,11 @@ export const pairsAmong = (rows: readonly Pick<PracticeRow, 'outcome' | 'closedA
       ? [{ first: r.outcome.first, second: r.outcome.second, at: r.closedAt, whole: r.outcome.agreement.whole }]
       : [],
   );
+
+/** The pairs of gauges among them: what their films differed by, where both gauges were named and panels enough. */
+export const gaugesAmong = (rows: readonly Pick<PracticeRow, 'outcome' | 'closedAt'>[]): PairOfGauges[] =>
+  rows.flatMap((r) => {
+    if (r.outcome?.kind !== 'second' || !r.closedAt || !r.outcome.gauges) return [];
+    const { limits } = r.outcome.agreement.film;
+    return limits ? [{ ...r.outcome.gauges, at: r.closedAt, differUm: limits.bias }] : [];
+  });

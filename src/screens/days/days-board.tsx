@@ -14,8 +14,10 @@ import type { ReactNode } from 'react';
 import type { DaysPlan, TimedVisit } from '@/core/days/days-plan';
 import { timeOf } from '@/core/days/read-csv';
 import type { Span } from '@/core/days/visit-order';
+import { clashesOf } from '@/report/visit-clashes';
 import { saveFile } from '@/ui/save-file';
 import { dayText } from '@/words/dates';
+import { minutesText } from '@/words/minutes';
 import type { DayLot } from './days';
 
 type To = { readonly inspector: number; readonly day: number };
@@ -30,6 +32,8 @@ interface Board {
   /** Sunrise to sunset by day, where the place is known. */
   readonly light: readonly (Span | null)[];
   readonly onWet: (day: number) => void;
+  /** Hours of each day, as they are left. */
+  readonly hours: readonly Span[];
 }
 
 /** A column for each inspector, a band of the tape for each day; a visit is moved by what it says of itself. */
@@ -73,6 +77,11 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
               <h2 className="font-bold">
                 {dayText(day)}
                 {day === today && ', today'}
+                {day < today && ', gone by'}
+                {day >= today &&
+                  plan.since?.day === d &&
+                  plan.since.minute > plan.opens &&
+                  `, from ${timeOf(plan.since.minute)} on`}
               </h2>
               {board.light[d] && (
                 <span className="text-sm">
@@ -96,7 +105,13 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
             <div className="grid grid-cols-[minmax(0,1fr)] gap-3 border-x border-b border-line p-3 sm:grid-cols-2">
               {plan.inspectors.map((name, i) => (
                 <Cell key={name} id={`${i} ${d}`}>
-                  <h3 className="text-sm font-semibold">{name}</h3>
+                  <h3 className="text-sm font-semibold">
+                    {name}
+                    <Spare
+                      visits={timed.filter((v) => v.day === d && v.inspector === name)}
+                      until={board.hours[d]![1]}
+                    />
+                  </h3>
                   <ol className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
                     {timed
                       .filter((v) => v.day === d && v.inspector === name)
@@ -129,6 +144,13 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
   );
 }
 
+/** What is left of a person's day after the last visit. */
+function Spare({ visits, until }: { visits: readonly TimedVisit[]; until: number }) {
+  const minutes = until - Math.max(...visits.map((v) => v.to));
+  if (visits.length === 0 || minutes < 1) return null;
+  return <span className="ml-2 font-normal text-soft">{minutesText(minutes)} to spare</span>;
+}
+
 /** Where a visit is let go: a person's day. */
 function Cell({ id, children }: { id: string; children: ReactNode }) {
   const { setNodeRef, isOver } = useDroppable({ id });
@@ -153,7 +175,7 @@ function Visit({ visit: v, at, ...board }: Board & { readonly visit: TimedVisit;
           ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 10, position: 'relative' }
           : undefined
       }
-      className={`grid gap-1 border border-line bg-card p-2 ${v.over || v.late ? 'border-l-4 border-l-pin' : ''}`}
+      className={`grid grid-cols-[minmax(0,1fr)] gap-1 border border-line bg-card p-2 ${clashesOf(v).length > 0 ? 'border-l-4 border-l-pin' : ''}`}
     >
       <div className="flex items-baseline gap-2">
         <button
@@ -187,11 +209,7 @@ function Visit({ visit: v, at, ...board }: Board & { readonly visit: TimedVisit;
           <KeyRound size={14} aria-hidden="true" /> {lot.keysWith}
         </p>
       )}
-      {(v.over || v.late) && (
-        <p className="text-sm font-semibold">
-          {[v.late && 'after its report day', v.over && 'ends after the day’s hours'].filter(Boolean).join('; ')}
-        </p>
-      )}
+      {clashesOf(v).length > 0 && <p className="text-sm font-semibold">{clashesOf(v).join('; ')}</p>}
       <Move lot={v.lot} at={at} {...board} />
     </li>
   );
@@ -201,7 +219,7 @@ function Visit({ visit: v, at, ...board }: Board & { readonly visit: TimedVisit;
 function Move({ lot, at, plan, days, lots, onMove }: Board & { readonly lot: string; readonly at: To | null }) {
   return (
     <select
-      className="field min-h-11 text-sm sm:w-auto"
+      className="field min-h-11 w-full min-w-0 text-sm"
       aria-label={`Lot ${lots.get(lot)?.number}: who and when`}
       value={at ? `${at.inspector} ${at.day}` : ''}
       onChange={(e) => {

@@ -3,38 +3,28 @@ import { toast } from 'sonner';
 import { SCHOOLS, type School } from '@/core/catalogue/schools';
 import type { DaysPlan } from '@/core/days/days-plan';
 import type { Learnt } from '@/core/days/learnt';
-import { minuteOf, timeOf } from '@/core/days/read-csv';
 import { readForecastCsv } from '@/core/days/read-forecast';
 import { Labelled } from '@/ui/parts/labelled';
 import { capital } from '@/words/capital';
 import { plural } from '@/words/plural';
 import { SCHOOL_WORDS } from '@/words/standard-views';
+import { KeysAndWays } from './keys-and-ways';
+import { TimeField } from './time-field';
 
 /** What a sale's days are planned under: days, hours, working order, daylight, rain. */
 export function DaysUnder({
   plan,
   days,
   learnt,
+  lots,
   set,
 }: {
   plan: DaysPlan;
   days: readonly string[];
   learnt: Learnt;
+  lots: readonly { readonly keysWith: string; readonly stands: string }[];
   set: (change: Partial<DaysPlan>) => void;
 }) {
-  const time = (says: string, value: number, onTime: (m: number) => void) => (
-    <Labelled text={says}>
-      <input
-        type="time"
-        className="field figure font-normal"
-        value={timeOf(value)}
-        onChange={(e) => {
-          const m = minuteOf(e.target.value);
-          if (m !== null) onTime(m);
-        }}
-      />
-    </Labelled>
-  );
   return (
     <section className="sheet grid gap-3 p-4" aria-label="What is planned under">
       <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3 lg:grid-cols-[1fr_.7fr_.8fr_.8fr_1fr]">
@@ -56,8 +46,8 @@ export function DaysUnder({
             onChange={(e) => set({ days: Math.min(60, Math.max(1, Number(e.target.value) || 1)) })}
           />
         </Labelled>
-        {time('From', plan.opens, (opens) => set({ opens }))}
-        {time('To', plan.closes, (closes) => set({ closes }))}
+        <TimeField says="From" minute={plan.opens} onMinute={(opens) => set({ opens })} />
+        <TimeField says="To" minute={plan.closes} onMinute={(closes) => set({ closes })} />
         <Labelled text="Working order">
           <select
             className="field font-normal"
@@ -85,6 +75,7 @@ export function DaysUnder({
         </summary>
         <LightAndRain plan={plan} days={days} set={set} />
       </details>
+      <KeysAndWays keys={plan.keys} lots={lots} hours={[plan.opens, plan.closes]} onKeys={(keys) => set({ keys })} />
     </section>
   );
 }

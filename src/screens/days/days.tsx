@@ -5,9 +5,9 @@ import type { RouteProblem } from '@/core/days/booking';
 import { hoursByDay, lightOf } from '@/core/days/day-hours';
 import { asPlanned, type DaysPlan, daysOf, daysPlanSchema, timedVisits } from '@/core/days/days-plan';
 import { learntOf, type VisitTook } from '@/core/days/learnt';
-import { lotsToRoute } from '@/core/days/lots-to-route';
+import { type KnowsMake, lotsToRoute } from '@/core/days/lots-to-route';
 import { minuteOf } from '@/core/days/read-csv';
-import { fromNow, replan } from '@/core/days/replan';
+import { replan } from '@/core/days/replan';
 import { clockIn, dayIn } from '@/core/time/day';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
@@ -42,6 +42,7 @@ export function Days({
   mayKeep,
   feed,
   took,
+  knows,
 }: {
   sale: {
     readonly id: string;
@@ -59,6 +60,8 @@ export function Days({
   feed: string | null;
   /** How long the house's visits took. */
   took: readonly VisitTook[];
+  /** Who inspected cars of which make here. */
+  knows: readonly KnowsMake[];
 }) {
   const [plan, setPlan] = useState<DaysPlan>(
     kept ?? {
@@ -72,6 +75,8 @@ export function Days({
       place: null,
       daylightOnly: false,
       wet: [],
+      keys: null,
+      since: null,
     },
   );
   const [problem, setProblem] = useState<RouteProblem | null>(null);
@@ -86,8 +91,8 @@ export function Days({
   const open = useMemo(() => new Map(lots.map((l) => [l.id, l])), [lots]);
   const learnt = useMemo(() => learntOf(took, plan.school), [took, plan.school]);
   const routed = useMemo(
-    () => lotsToRoute(lots, plan.school, plan.from, learnt.minutes),
-    [lots, plan.school, plan.from, learnt.minutes],
+    () => lotsToRoute(lots, { school: plan.school, from: plan.from, keys: plan.keys }, learnt.minutes, knows),
+    [lots, plan.school, plan.from, plan.keys, learnt.minutes, knows],
   );
   // What was sealed or withdrawn since is visited no more.
   const shown = useMemo(() => ({ ...plan, visits: plan.visits.filter((v) => open.has(v.lot)) }), [plan, open]);
@@ -96,35 +101,43 @@ export function Days({
   const hours = useMemo(() => hoursByDay(plan, days, timeZone), [plan, days, timeZone]);
   const light = useMemo(() => lightOf(plan, days, timeZone), [plan, days, timeZone]);
   const timed = useMemo(() => timedVisits(shown, routed, hours), [shown, routed, hours]);
+  /** So many of the plan's days are over. */
+  const gone = days.filter((d) => d < today).length;
+  const missed = shown.visits.filter((v) => v.day < gone).length;
   const unplanned = lots.filter((l) => !shown.visits.some((v) => v.lot === l.id));
   const valid = daysPlanSchema.safeParse(shown).success;
-  const frame = (): RouteProblem => ({
+  const frame = (since: DaysPlan['since']): RouteProblem => ({
     lots: routed,
     inspectors: plan.inspectors,
     days: plan.days,
     from: plan.opens,
     to: plan.closes,
-    hours,
+    hours: hoursByDay({ ...plan, since }, days, timeZone),
     wet: days.map((_, d) => plan.wet.includes(d)),
   });
   const planAnew = () => {
     setMoved(null);
-    setProblem(frame());
+    // Nobody is sent anywhere on a day gone by.
+    const since = gone > 0 ? { day: gone, minute: 0 } : null;
+    setPlan({ ...plan, since });
+    setProblem(frame(since));
   };
   /** What is left of today and after, with as little moved as can be. */
   const goOn = () => {
     const at = new Date();
-    const day = days.indexOf(dayIn(at, timeZone));
+    const on = dayIn(at, timeZone);
     const now = {
-      day: day < 0 ? (days[0]! > dayIn(at, timeZone) ? 0 : plan.days) : day,
-      minute: day < 0 ? 0 : minuteOf(clockIn(at, timeZone).slice(0, 5))!,
+      day: days.filter((d) => d < on).length,
+      minute: days.includes(on) ? minuteOf(clockIn(at, timeZone).slice(0, 5))! : 0,
     };
     const told = shown.visits.map((v) => ({ ...v, inspector: plan.inspectors[v.inspector]! }));
-    const again = replan(fromNow(frame(), now), told);
+    const again = replan(frame(now), told);
     setMoved(again.moved);
-    setPlan({ ...plan, visits: asPlanned(again.visits, plan.inspectors) });
+    setPlan({ ...plan, since: now, visits: asPlanned(again.visits, plan.inspectors) });
   };
-  const set = (change: Partial<DaysPlan>) => setPlan({ ...plan, ...change });
+  // Other days or hours: what was left at a moment of the old ones says nothing.
+  const set = (change: Partial<DaysPlan>) =>
+    setPlan({ ...plan, ...((change.from ?? change.days) !== undefined && { since: null }), ...change });
   const late = timed.filter((v) => v.late).length + unplanned.filter((l) => l.reportDueOn !== null).length;
   return (
     <PlainPage
@@ -133,7 +146,7 @@ export function Days({
       width="table"
       menu={<ReaderMenu compact />}
     >
-      <DaysUnder plan={plan} days={days} learnt={learnt} set={set} />
+      <DaysUnder plan={plan} days={days} learnt={learnt} lots={lots} set={set} />
       <div className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-main" disabled={plan.opens >= plan.closes} onClick={planAnew}>
           Plan it
@@ -153,6 +166,13 @@ export function Days({
                 taken && taken.route.bound > 0 ? ` ${taken.route.bound} would be late whatever is done.` : ''
               }`}
       </p>
+      {missed > 0 && (
+        <p className="border-l-4 border-pin bg-card px-4 py-2">
+          <strong>{plural(missed, 'visit')} of days gone by</strong> {missed === 1 ? 'was' : 'were'} not made, or the
+          report is not sealed. <em className="font-semibold not-italic">Go on from now</em> finds room, and moves as
+          little of the rest as can be.
+        </p>
+      )}
       {moved && (
         <p role="status" className="border-l-4 border-thread bg-card px-4 py-2">
           {moved.length === 0
@@ -163,6 +183,7 @@ export function Days({
       <DaysBoard
         plan={shown}
         light={light}
+        hours={hours}
         onWet={(d) => set({ wet: plan.wet.includes(d) ? plan.wet.filter((w) => w !== d) : [...plan.wet, d] })}
         timed={timed}
         days={days}

@@ -1,11 +1,9 @@
-import { ENOUGH, houseAgreement, isOne, type Mean } from '@/core/agreement/house';
+import { ENOUGH, houseAgreement } from '@/core/agreement/house';
 import { pairsAmong } from '@/core/practice/pairs';
 import type { PracticeRow } from '@/core/practice/practice-row';
 import { told } from '@/ui/told';
 import { plural } from '@/words/plural';
-import { signedText } from '@/words/signed';
-
-const meanText = (m: Mean) => `${signedText(m.mean)} (${signedText(m.low)} to ${signedText(m.high)})`;
+import { LeaningTable } from './leaning-table';
 
 /** How far the house's inspectors agree over all closed second looks: the spread of one judgement, who leans, who drifts. */
 export function HouseAgrees({ rows, manages }: { rows: readonly PracticeRow[]; manages: boolean }) {
@@ -50,36 +48,10 @@ export function HouseAgrees({ rows, manages }: { rows: readonly PracticeRow[]; m
           Make it the house’s own
         </button>
       )}
-      <div className="overflow-x-auto">
-        <table className="w-full text-sm">
-          <thead>
-            <tr className="border-b-2 border-ink text-left">
-              <th className="py-1 pr-3">Inspector</th>
-              <th className="py-1 pr-3 text-right">Pairs</th>
-              <th className="py-1 pr-3 text-right">Grades higher by, points</th>
-              <th className="py-1 text-right">Moves in 30 days</th>
-            </tr>
-          </thead>
-          <tbody>
-            {people.map((p) => (
-              <tr key={p.name} className="border-b border-line">
-                <th scope="row" className="py-1 pr-3 text-left font-normal">
-                  {p.name}
-                </th>
-                <td className="figure py-1 pr-3 text-right">{p.pairs}</td>
-                <td className="figure py-1 pr-3 text-right">
-                  {p.bias ? meanText(p.bias) : 'too few pairs'}
-                  {isOne(p.bias) && <strong className="block font-body">leans</strong>}
-                </td>
-                <td className="figure py-1 text-right">
-                  {p.drift ? meanText(p.drift) : 'too few pairs'}
-                  {isOne(p.drift) && <strong className="block font-body">drifts</strong>}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <LeaningTable
+        rows={people}
+        says={{ name: 'Inspector', count: 'Pairs', bias: 'Grades higher by, points', few: 'too few pairs' }}
+      />
     </section>
   );
 }

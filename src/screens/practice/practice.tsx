@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import type { FoilRead } from '@/core/agreement/house';
 import { COURSE } from '@/core/practice/course';
 import type { Character } from '@/core/practice/practice-car';
 import type { PracticeRow } from '@/core/practice/practice-row';
@@ -12,6 +13,7 @@ import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { useHere } from '@/ui/use-here';
 import { dayText } from '@/words/dates';
+import { GaugesAgree } from './gauges-agree';
 import { HouseAgrees } from './house-agrees';
 
 interface Named {
@@ -42,9 +44,12 @@ export function Practice({
   lots,
   inspectors,
   manages,
+  foils,
 }: {
   me: Named;
   manages: boolean;
+  /** What the house's gauges read of their foils. */
+  foils: readonly FoilRead[];
   rows: readonly PracticeRow[];
   /** Lots that may be looked at a second time, for whoever may ask for it. */
   lots: readonly { readonly id: string; readonly says: string }[];
@@ -61,6 +66,7 @@ export function Practice({
       <People rows={rows} me={me} />
       <Seconds rows={seconds} me={me} lots={lots} inspectors={inspectors} />
       <HouseAgrees rows={seconds} manages={manages} />
+      <GaugesAgree rows={seconds} foils={foils} />
     </PlainPage>
   );
 }

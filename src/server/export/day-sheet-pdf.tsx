@@ -1,5 +1,6 @@
 import { Document, renderToBuffer, View } from '@react-pdf/renderer';
 import { timeOf } from '@/core/days/read-csv';
+import { clashesOf } from '@/report/visit-clashes';
 import { dayText } from '@/words/dates';
 import type { VisitTold } from '../days-told';
 import { registerFonts } from './fonts';
@@ -48,8 +49,7 @@ export function daySheetPdf(
                         v.lot.keysWith && `keys: ${v.lot.keysWith}`,
                         v.pitTo > v.pitFrom && `pit ${timeOf(v.pitFrom)}–${timeOf(v.pitTo)}`,
                         v.lot.reportDueOn && `report due ${dayText(v.lot.reportDueOn)}`,
-                        v.late && 'after its report day',
-                        v.over && 'ends after the day’s hours',
+                        ...clashesOf(v),
                       ]
                         .filter(Boolean)
                         .join(' · ')}
