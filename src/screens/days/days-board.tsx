@@ -107,10 +107,12 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
                 <Cell key={name} id={`${i} ${d}`}>
                   <h3 className="text-sm font-semibold">
                     {name}
-                    <Spare
-                      visits={timed.filter((v) => v.day === d && v.inspector === name)}
-                      until={board.hours[d]![1]}
-                    />
+                    {day >= today && (
+                      <Spare
+                        visits={timed.filter((v) => v.day === d && v.inspector === name)}
+                        until={board.hours[d]![1]}
+                      />
+                    )}
                   </h3>
                   <ol className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
                     {timed
