@@ -50,6 +50,8 @@ export interface ClauseDefinition<I extends ItemBase> {
   readonly read: (sentence: Sentence, context: EntryContext) => Entry<I> | null;
   /** Every word that it can take in talk; a word that no sentence knows says that all around it is not understood. */
   readonly words: readonly (PhraseTable<unknown> | string)[];
+  /** Words that lead what it takes as it was said: beside one, any word may stand. */
+  readonly free?: readonly string[];
   readonly items: { readonly [K in I['kind']]: ItemDefinition<Extract<I, { kind: K }>> };
 }
 

@@ -340,12 +340,25 @@ export const ASPECT_TABLE: PhraseTable<Aspect> = table([
   ['seals', 'rubber'],
 ]);
 
+/** The zones of each part of a plan, by the plan's own map of them. */
+const BY_PART = new WeakMap<Plan['zones'], ReadonlyMap<string, readonly string[]>>();
+function byPart({ zones }: Plan): ReadonlyMap<string, readonly string[]> {
+  const held = BY_PART.get(zones);
+  if (held) return held;
+  const parts = new Map<string, string[]>();
+  for (const slug of zones.keys()) {
+    const { part } = zoneKey(slug);
+    parts.set(part, [...(parts.get(part) ?? []), slug]);
+  }
+  BY_PART.set(zones, parts);
+  return parts;
+}
+
 /** The zones of a plan that a part, side and end can mean. */
 export function zonesMeant(plan: Plan, key: { part: string; side: ZoneKey['side']; end: ZoneKey['end'] }): string[] {
   const part = key.part === 'fender' && key.end === 'rear' ? 'quarter' : key.part;
-  return [...plan.zones.keys()].filter((slug) => {
+  return (byPart(plan).get(part) ?? []).filter((slug) => {
     const z = zoneKey(slug);
-    if (z.part !== part) return false;
     if (key.side !== null && z.side !== key.side) return false;
     if (key.end !== null && z.end !== null && z.end !== key.end) return false;
     return !(

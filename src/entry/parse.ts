@@ -1,7 +1,7 @@
 import { hasAbsence } from './absence';
 import { CLAUSES, type EntryItem } from './clauses';
 import type { Entry, EntryContext, EntryProblem } from './context';
-import { TokenCursor } from './token-cursor';
+import { begunBy, TokenCursor } from './token-cursor';
 import { quotedApart, type Token, tokens } from './tokens';
 
 export type { EntryItem } from './clauses';
@@ -9,12 +9,14 @@ export type { EntryContext, EntryProblem } from './context';
 /** What a line says. */
 export type ParsedEntry = Entry<EntryItem>;
 
+const ALL = Object.values(CLAUSES);
 const MOST_ITEMS = 200;
 const LONGEST = 2000;
 
 function readSentence(text: string, list: readonly Token[], quoted: string, context: EntryContext): ParsedEntry {
-  for (const { read } of Object.values(CLAUSES)) {
-    const entry = read({ text, line: new TokenCursor(list), quoted }, context);
+  const begun = begunBy(list);
+  for (const { read } of ALL) {
+    const entry = read({ text, line: new TokenCursor(list, begun), quoted }, context);
     if (entry) return entry;
   }
   return { items: [], problems: [{ kind: 'not-understood', words: text.trim() }] };

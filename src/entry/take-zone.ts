@@ -38,9 +38,19 @@ export type ZoneFound =
   | { ok: false; problem: EntryProblem };
 
 const COMPOUND = SIDE_TABLE.filter(([words, { part }]) => words.length > 1 && part !== undefined);
-const LONG_NAMES = PART_TABLE.filter(([words]) => words.length > 1);
+/** Names of several words, by each of their words, with its place in them. */
+const LONG_NAMES: ReadonlyMap<string, readonly (readonly [words: readonly string[], from: number])[]> = (() => {
+  const names = new Map<string, (readonly [readonly string[], number])[]>();
+  for (const [words] of PART_TABLE)
+    if (words.length > 1)
+      for (const [from, w] of words.entries()) names.set(w, [...(names.get(w) ?? []), [words, from]]);
+  return names;
+})();
+/** Whether the word there is a part of a longer name. */
 const namesMore = (line: TokenCursor, at: number): boolean =>
-  LONG_NAMES.some(([words]) => words.some((_w, from) => words.every((w, k) => line.left[at - from + k]?.text === w)));
+  (LONG_NAMES.get(line.left[at]!.text) ?? []).some(([words, from]) =>
+    words.every((w, k) => line.left[at - from + k]?.text === w),
+  );
 
 interface ZoneOptions {
   /** Several places may be meant: "all doors". */
@@ -72,7 +82,7 @@ export function takeZone(
       problem: { kind: 'no-such-zone', nearest: nearestTo(first.text, context) },
     };
   }
-  const every = several && line.copy().take(PLURAL_TABLE) ? line.take(EVERY_TABLE) : null;
+  const every = several && line.has(PLURAL_TABLE) ? line.take(EVERY_TABLE) : null;
   // "Rear screen", "door glass": names that say their end before their part is looked for.
   const compound = line.take(COMPOUND)?.value ?? null;
   const plural = compound ? null : line.take(PLURAL_TABLE);

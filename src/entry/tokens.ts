@@ -80,9 +80,19 @@ export function tokens(text: string): Token[] {
   // Words alone, as most pieces of talk are, need no regard for figures and marks.
   const spaced = BARE_WORDS.test(text) ? text : withoutMarks(text);
   const list: Token[] = [];
-  for (const raw of spaced.split(/\s+/)) takeWord(list, raw);
+  for (const raw of spaced.split(SPACES)) {
+    const held = PLAIN_WORDS.get(raw);
+    if (held) list.push(held);
+    else takeWord(list, raw);
+  }
   return list;
 }
+
+const SPACES = /\s+/;
+/** Words that are the same token wherever they stand, as most are: each made once. */
+const PLAIN_WORDS = new Map<string, Token>();
+const MOST_PLAIN_WORDS = 5000;
+const ONLY_LETTERS = /^[a-z'-]+$/;
 
 const BARE_WORDS = /^(?!.*\bno readings?\b)[a-z' -]*$/;
 
@@ -118,5 +128,9 @@ function takeWord(list: Token[], raw: string): void {
     list[list.length - 1] = { ...before, unit: named, raw: `${before.raw} ${raw}` };
   } else if (named && ALONE.has(named)) list.push({ kind: 'word', text: named, raw });
   else if (word in NUMBER_WORDS) list.push(numberToken(raw, String(NUMBER_WORDS[word]), null));
-  else list.push({ kind: 'word', text: word, raw });
+  else {
+    const token = { kind: 'word', text: word, raw } as const;
+    if (!named && ONLY_LETTERS.test(raw) && PLAIN_WORDS.size < MOST_PLAIN_WORDS) PLAIN_WORDS.set(raw, token);
+    list.push(token);
+  }
 }

@@ -39,6 +39,8 @@ function readBlocked(
 
 export const blocked = defineClause<LookItem>({
   words: [BLOCKED, BLOCKED_TABLE],
+  // Any other words say more of why.
+  free: BLOCKED.flatMap(([words]) => words.at(-1)!),
   read: ({ line, quoted }, context) => {
     const how = line.take(BLOCKED);
     return how ? readBlocked(line, quoted, how.value, context) : null;

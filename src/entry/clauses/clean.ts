@@ -55,8 +55,7 @@ function readClean(line: TokenCursor, context: EntryContext): Entry<LookItem> {
 }
 
 /** "Scratch in the clear" says nothing of how clear it is. */
-const looksSo = (line: TokenCursor): boolean =>
-  line.copy().take(FLAW_TABLE) === null && line.copy().take(LOOKED) !== null;
+const looksSo = (line: TokenCursor): boolean => line.has(LOOKED) && !line.has(FLAW_TABLE);
 
 const isFigure = (t: Token) => t.kind === 'number' && (t.unit === null || t.unit === 'um' || t.unit === 'mil');
 

@@ -8,7 +8,7 @@ import { flawHere } from '../flaw-here';
 import { ASPECT_TABLE, FAULT_TABLE, type Fault, FLAW_TABLE, THING_TABLE } from '../lexicon';
 import { DESCRIBED, FILLER, HEDGED, PLACE_WORDS, TOLD, TOUCHED } from '../phrases';
 import { takeZone } from '../take-zone';
-import type { TokenCursor } from '../token-cursor';
+import { BESIDE, type TokenCursor } from '../token-cursor';
 import type { Token } from '../tokens';
 
 const WHERE_LONGEST = 160;
@@ -75,6 +75,18 @@ function takeAll<T>(line: TokenCursor, table: readonly (readonly [readonly strin
   return taken;
 }
 
+/** Words of the aspects that flaws are of, by the flaws: made once, as a table is known by its self. */
+const OF_FLAWS = new Map<string, typeof ASPECT_TABLE>();
+function aspectsOf(flaws: readonly string[]): typeof ASPECT_TABLE {
+  const key = flaws.join();
+  const held = OF_FLAWS.get(key);
+  if (held) return held;
+  const of = new Set(flaws.flatMap((f) => flawById(f).aspects));
+  const table = ASPECT_TABLE.filter(([, aspect]) => of.has(aspect));
+  OF_FLAWS.set(key, table);
+  return table;
+}
+
 /** A thing that works or does not, with the part of the car where it is looked at: "clock" at the dash. */
 function takeThing(
   line: TokenCursor,
@@ -113,19 +125,14 @@ function readFinding(
   if (!found.ok) return refused(found.problem);
   if (found.zone === null) return refused({ kind: 'no-zone' });
   // "The chrome is cloudy": what it is of is said by the flaw.
-  const ofAspects = new Set(flaws.flatMap((f) => flawById(f).aspects));
-  takeAll(
-    line,
-    ASPECT_TABLE.filter(([, aspect]) => ofAspects.has(aspect)),
-  );
+  takeAll(line, aspectsOf(flaws));
   const described = takeAll(line, DESCRIBED);
   while (line.take(FILLER));
   const absurd = absurdOf(extent);
   if (absurd) return refused({ kind: 'absurd', text: absurd });
   const rest = line.rest();
   if (rest.some((t) => t.kind === 'number')) return refused({ kind: 'figure-left', words: line.words() });
-  if (line.copy().take(FLAW_TABLE) ?? line.copy().take(FAULT_TABLE))
-    return refused({ kind: 'not-understood', words: line.words() });
+  if (line.has(FLAW_TABLE) || line.has(FAULT_TABLE)) return refused({ kind: 'not-understood', words: line.words() });
   const strange = rest.filter((t) => !PLACE_WORDS.has(t.text));
   if (strange.length > 0) {
     const second = takeZone(line.copy(), { ...context, zone: null });
@@ -162,7 +169,8 @@ function readFinding(
 const isReading = (t: Token) => t.text === 'over' || t.text === 'nr' || (t.kind === 'number' && t.atLeast);
 
 export const finding = defineClause<FindingItem>({
-  words: [FLAW_TABLE, FAULT_TABLE, THING_TABLE, TOUCHED, TOLD, HEDGED, DESCRIBED, 'visible from'],
+  words: [FLAW_TABLE, FAULT_TABLE, THING_TABLE, ASPECT_TABLE, TOUCHED, TOLD, HEDGED, DESCRIBED, 'visible from'],
+  free: [...BESIDE],
   read: ({ line, quoted }, context) => {
     const beside = line.copy();
     // "Painted over" is no reading.

@@ -26,6 +26,8 @@ interface GapItem {
 const GAP =
   /^\s*(?:gap|gaps|seam)\s+(?<one>[^/|]*[^/|\s])\s*[/|]\s*(?<other>[a-z][a-z .-]*?)\s+(?<figures>[+−-]?\d.*|flush\b.*)$/i;
 
+const BEGINS = /^\s*(?:gaps?|seam)\s/i;
+
 /** What it was measured with, said at the end: "by wedge", "caliper". */
 const TOOL = /\s+(?:(?:by|with)\s+)?(?<tool>feeler|wedge|caliper|calliper|eye)s?\s*$/i;
 
@@ -62,6 +64,7 @@ function withoutStroke(text: string, context: EntryContext): Record<string, stri
  * each. In mm; refuses what no seam can have.
  */
 function readGap(text: string, context: EntryContext): Entry<GapItem> | null {
+  if (!BEGINS.test(text)) return null;
   const tool = TOOL.exec(text)?.groups?.tool?.toLowerCase();
   const said = text.replace(TOOL, '');
   const found = GAP.exec(said)?.groups ?? withoutStroke(said, context);

@@ -97,6 +97,8 @@ const WAYS: readonly Way[] = [
   way('rpm', 'rpm', `\\b(?:idles?|idling|revs|tacho(?:meter)?)${IS}${N}${BARE}`, same, () => 'rpm'),
 ];
 const FUEL_SAID = new RegExp(`\\bfuel(?:\\s+gauge)?${IS}(?<share>${Object.keys(FUEL).join('|')})(?:\\s+full)?\\b`, 'i');
+/** Every gauge shows a figure, but that of the fuel. */
+const MAY_SHOW = /\d|\bfuel\b/i;
 const AFTER = /\b(?:after|at)\s+(?<n>\d+(?:[.,]\d+)?)\s*(?<unit>min(?:ute)?s?|s(?:econds?)?)\b/i;
 const WHEN = /\b(?:at\s+)?(?:fast\s+idle|idle|cold|warm(?:ed\s+up)?|hot|at\s+speed|cruising)\b/i;
 
@@ -114,6 +116,7 @@ const MOST: Readonly<Record<Field, readonly [number, number]>> = {
 
 /** `oil pressure 45 psi at idle, temperature 85`: what the dash shows. Refuses words that say something else besides. */
 function readGauges(text: string): Entry<GaugeItem> | null {
+  if (!MAY_SHOW.test(text)) return null;
   let rest = text;
   const shown: Shown[] = [];
   for (const w of WAYS) {

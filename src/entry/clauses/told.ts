@@ -51,6 +51,9 @@ function readTold(text: string): Entry<ToldItem> | null {
 
 export const told = defineClause<ToldItem>({
   words: [],
+  free: 'owner seller consignor trustee family vendor dealer he she they i according supposedly allegedly apparently reportedly word story'.split(
+    ' ',
+  ),
   read: ({ text, quoted }) => (quoted ? null : readTold(text)),
   items: {
     told: {

@@ -142,7 +142,8 @@ function readTried(text: string, quoted: string, context: EntryContext): Entry<T
 
 export const tried = defineClause<TriedItem>({
   words: [NAMED, SIDED, GROUPS, STATES, WHY, 'but except apart and s sec seconds'],
-  read: ({ text, quoted }, context) => readTried(text, quoted, context),
+  // Whatever it is of, how it does is said.
+  read: ({ text, line, quoted }, context) => (line.has(STATES) ? readTried(text, quoted, context) : null),
   items: {
     tried: {
       puts: ({ kind: _, ...said }, { at }, records) => {

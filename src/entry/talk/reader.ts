@@ -5,6 +5,7 @@ import { parseStatement } from '../parse';
 import { TokenCursor } from '../token-cursor';
 import { tokens } from '../tokens';
 import type { Unit } from './units';
+import { ANY_MAY, type MayTake, mayTakeWith, noneMay } from './vocabulary';
 
 /** A finding with the words of place that were said beside it. */
 export function placed(items: readonly EntryItem[], where: string): readonly EntryItem[] {
@@ -14,8 +15,8 @@ export function placed(items: readonly EntryItem[], where: string): readonly Ent
   );
 }
 
-/** What pieces were read as, so that each is read once in a walk-round; of one context but for its zone and side. */
-export type Remembered = Map<string, readonly EntryItem[] | null>;
+/** What pieces were read as, by zone and side and then by their words, so that each is read once in a walk-round. */
+export type Remembered = Map<string, Map<string, readonly EntryItem[] | null>>;
 
 /** Things that stand on a panel and are none: a flaw of theirs is not the panel's. */
 const ON_PANEL =
@@ -30,13 +31,47 @@ const namesAnother = (said: string, items: readonly EntryItem[]): boolean =>
     !OF_ENGINE.test(said) &&
     new TokenCursor(tokens(said)).take(PART_TABLE) === null);
 
-/** With all that stands between, without what says nothing, without words of place, without both. */
-const WAYS: readonly ReadonlySet<Unit['sort']>[] = [
-  new Set(['word', 'nothing', 'where'] as const),
-  new Set(['word', 'where'] as const),
-  new Set(['word', 'nothing'] as const),
-  new Set(['word'] as const),
-];
+/** A piece in one of the ways in which it is read. */
+interface Way {
+  text: string;
+  may: MayTake;
+  /** Without its words of place. */
+  readonly placeless: boolean;
+}
+/**
+ * The ways of a piece, which grow with it: with all that stands between, without what says nothing, without words of place,
+ * without both. Each only where it differs from those before.
+ */
+class Ways {
+  private readonly whole: Way = { text: '', may: ANY_MAY, placeless: false };
+  private spare: Way | null = null;
+  private placeless: Way | null = null;
+  private bare: Way | null = null;
+  grow({ sort, text }: Unit): void {
+    const { whole } = this;
+    if (sort === 'nothing' && !this.spare) {
+      this.spare = { ...whole };
+      if (this.placeless) this.bare = { ...this.placeless };
+    }
+    if (sort === 'where' && !this.placeless) {
+      this.placeless = { ...whole, placeless: true };
+      if (this.spare) this.bare = { ...this.spare, placeless: true };
+    }
+    if (sort !== 'word' && sort !== 'nothing' && sort !== 'where') return;
+    add(whole, sort, text);
+    if (this.spare && sort !== 'nothing') add(this.spare, sort, text);
+    if (this.placeless && sort !== 'where') add(this.placeless, sort, text);
+    if (this.bare && sort === 'word') add(this.bare, sort, text);
+  }
+  all(): readonly Way[] {
+    const { whole, spare, placeless, bare } = this;
+    return [whole, spare, placeless, bare].filter((w) => w !== null);
+  }
+}
+function add(way: Way, sort: Unit['sort'], text: string): void {
+  way.text = way.text === '' ? text : `${way.text} ${text}`;
+  if (sort === 'word') way.may = mayTakeWith(way.may, text);
+}
 const BESIDE: ReadonlySet<Unit['sort']> = new Set(['beside'] as const);
 const PLACE: ReadonlySet<Unit['sort']> = new Set(['where', 'beside'] as const);
 
@@ -49,21 +84,28 @@ export function readerOf(units: readonly Unit[], context: EntryContext, known: R
     return text;
   };
   const parse = (said: string, zone: string | null): readonly EntryItem[] | null => {
-    const key = `${zone} ${context.side ?? ''} ${said}`;
-    const held = known.get(key);
+    const there = `${zone} ${context.side ?? ''}`;
+    const of = known.get(there) ?? new Map<string, readonly EntryItem[] | null>();
+    known.set(there, of);
+    const held = of.get(said);
     if (held !== undefined) return held;
     const { items, problems } = parseStatement(said, { ...context, zone });
     const whole = problems.length === 0 && items.length > 0 ? items : null;
-    known.set(key, whole);
+    of.set(said, whole);
     return whole;
   };
+  // A piece grows word by word from where it begins: so do the ways in which it is read.
+  let grown = { from: -1, to: -1, ways: new Ways() };
+  const waysOf = (from: number, to: number): readonly Way[] => {
+    if (grown.from !== from || grown.to > to) grown = { from, to: from, ways: new Ways() };
+    for (; grown.to < to; grown.to++) grown.ways.grow(units[grown.to]!);
+    return grown.ways.all();
+  };
   const readAt = (from: number, to: number, zone: string | null): readonly EntryItem[] | null => {
-    const as = WAYS.map((sorts) => said(from, to, sorts));
-    for (const [i, text] of as.entries()) {
-      if (text === '' || as.indexOf(text) < i) continue;
+    for (const { text, may, placeless } of waysOf(from, to)) {
+      if (text === '' || noneMay(may)) continue;
       const items = parse(text, zone);
-      if (items && !namesAnother(text, items))
-        return placed(items, said(from, to, i < 2 || text === as[0] || text === as[1] ? BESIDE : PLACE));
+      if (items && !namesAnother(text, items)) return placed(items, said(from, to, placeless ? PLACE : BESIDE));
     }
     return null;
   };
