@@ -1,3 +1,4 @@
+import type { AlongThing } from '../src/core/catalogue/along';
 import type { DemoVisit } from './visit';
 
 /** What a demo car's papers, numbers and parts say. */
@@ -13,6 +14,9 @@ export interface DemoPapers {
   readonly restored?: readonly object[];
   /** Marks looked for by hand, for and against claims. */
   readonly proofs?: readonly (readonly [mark: string, where?: string])[];
+  /** What comes with it, or was looked for and is not there. */
+  readonly along?: readonly (readonly [thing: AlongThing, there?: boolean, more?: object])[];
+  readonly standoff?: object;
 }
 
 /** Enters them on the visit. */
@@ -25,5 +29,7 @@ export function enterPapers(v: DemoVisit, p: DemoPapers): void {
   for (const keeper of p.keepers ?? []) v.put('keeper', { ...keeper, at: v.at() });
   for (const [part, state, more] of p.parts ?? []) v.put('part', { part, state, ...more, at: v.at() });
   for (const work of p.restored ?? []) v.put('restored', { ...work, at: v.at() });
+  for (const [thing, there = true, more] of p.along ?? []) v.put('along', { thing, there, ...more, at: v.at() });
+  if (p.standoff) v.put('standoff', { ...p.standoff, at: v.at() });
   for (const [mark, where] of p.proofs ?? []) v.put('proof', { mark, where: where ?? '', at: v.at() });
 }

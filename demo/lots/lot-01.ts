@@ -266,6 +266,15 @@ export const LOT_01: DemoLot = {
     gate: { leave: 'no' },
   },
   papers: {
+    along: [
+      ['spare-wheel'],
+      ['jack'],
+      ['handbook', true, { note: 'pages loose' }],
+      ['service-book'],
+      ['spare-key', false],
+      ['tools', false],
+    ],
+    standoff: { stands: 'level', looksWellFromM: 3 },
     numbers: [
       ['chassis-plate', 'QHF67-04418', { zone: 'bulkhead', fastening: 'rivets-works' }],
       ['engine-stamp', 'QH 04418', { zone: 'engine', stamping: 'undisturbed' }],

@@ -208,6 +208,8 @@ export const LOT_02: DemoLot = {
     },
   },
   papers: {
+    along: [['jack'], ['tools'], ['tonneau'], ['handbook', false]],
+    standoff: { stands: 'level', looksWellFromM: 1 },
     numbers: [
       ['chassis-plate', 'SL59-01177', { zone: 'bulkhead', fastening: 'screws' }],
       ['engine-stamp', 'SV8 O1177', { zone: 'engine', stamping: 'faint' }],

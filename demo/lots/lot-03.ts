@@ -122,6 +122,8 @@ export const LOT_03: DemoLot = {
     functions: { clock: { state: 'absent' }, radio: { state: 'absent' }, 'heater.fan': { state: 'poor' } },
   },
   papers: {
+    along: [['spare-wheel'], ['jack', false], ['tools', false]],
+    standoff: { stands: 'low-left-rear', looksWellFromM: 6 },
     numbers: [['chassis-plate', 'AF74-220913', { zone: 'bulkhead', fastening: 'rivets-works' }]],
     dates: [['casting.block', 'E 3 4']],
     parts: [

@@ -112,3 +112,26 @@ it('shows what it understood before it is taken', () => {
   expect(chips('blocked roof wet')).toEqual(['Roof', 'blocked: wet', 'paint, shape, corrosion']);
   expect(chipsOf(parseEntry('5.2', context).items, PLAIN_WORDING, 'um')[1]).toEqual({ text: '5 µm', tone: 'ask' });
 });
+
+it('keeps what comes along thing by thing, and how it stands in one look', () => {
+  const own = {
+    id: '01890000-0000-7000-8000-000000000009',
+    kind: 'along',
+    version: 1,
+    body: { thing: 'jack', there: false, note: 'boot' },
+  };
+  const records: Records = new Map([[own.id, own as never]]);
+  const put = (text: string, of: Records = records) => entriesOf(parseEntry(text, context).items, of, options);
+  expect(put('comes with the jack and a spare key')).toEqual(
+    expect.arrayContaining([
+      { kind: 'along', id: own.id, body: expect.objectContaining({ thing: 'jack', there: true, note: 'boot' }) },
+      { kind: 'along', body: expect.objectContaining({ thing: 'spare-key', there: true }) },
+    ]),
+  );
+  const [stands] = put('sits low at the left rear');
+  expect(stands).toMatchObject({ kind: 'standoff', body: { stands: 'low-left-rear' } });
+  const held = { id: '01890000-0000-7000-8000-000000000008', kind: 'standoff', version: 1, body: stands!.body };
+  expect(put('2 footer', new Map([[held.id, held as never]]))).toMatchObject([
+    { kind: 'standoff', id: held.id, body: { stands: 'low-left-rear', looksWellFromM: 0.61 } },
+  ]);
+});

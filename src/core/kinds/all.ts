@@ -1,4 +1,5 @@
 // Written by `npm run lists` from the files of this folder; not to be edited.
+import { along } from './along';
 import { car } from './car';
 import { claim } from './claim';
 import { colour } from './colour';
@@ -31,6 +32,7 @@ import { rust } from './rust';
 import { shut } from './shut';
 import { spot } from './spot';
 import { stance } from './stance';
+import { standoff } from './standoff';
 import { start } from './start';
 import { tire } from './tire';
 import { tried } from './tried';
@@ -41,6 +43,7 @@ import { wet } from './wet';
 import { worth } from './worth';
 
 export const KINDS = {
+  along,
   car,
   claim,
   colour,
@@ -73,6 +76,7 @@ export const KINDS = {
   shut,
   spot,
   stance,
+  standoff,
   start,
   tire,
   tried,

@@ -4,8 +4,8 @@ import { shaSchema, text, uuidSchema } from '../kinds/common';
 import { MOST_VERSIONS } from './change';
 import { checkWritten } from './check-change';
 
-/** 6: kinds offer and done. 3: kinds spot, weak, rust, plating and piece. 2: kinds colour, mark, waves, gap, shut and stance; the schema number of each record; ids in any case. */
-export const BUNDLE_VERSION = 6;
+/** 7: kinds along and standoff. 6: kinds offer and done. 3: kinds spot, weak, rust, plating and piece. 2: kinds colour, mark, waves, gap, shut and stance; the schema number of each record; ids in any case. */
+export const BUNDLE_VERSION = 7;
 
 const recordSchema = z.object({
   id: uuidSchema,

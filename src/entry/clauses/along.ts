@@ -1,3 +1,5 @@
+import type { AlongThing } from '@/core/catalogue/along';
+import { recordsOf } from '@/core/records/reduce';
 import { defineClause } from '../clause';
 import type { Entry } from '../context';
 import { type PhraseTable, phraseTable } from '../lexicon';
@@ -6,11 +8,11 @@ import type { TokenCursor } from '../token-cursor';
 
 interface AlongItem {
   readonly kind: 'came-along';
-  readonly items: readonly string[];
+  readonly items: readonly AlongThing[];
 }
 
 /** Things that come with a car, by their slugs in facts. */
-const THINGS: PhraseTable<string> = phraseTable([
+const THINGS: PhraseTable<AlongThing> = phraseTable<AlongThing>([
   ['spare-wheel', ['spare wheel', 'spare-wheel', 'spare tire', 'spare tyre', 'spare']],
   ['jack', ['jack', 'original jack', 'car jack']],
   ['tools', ['tools', 'tool kit', 'toolkit', 'tool roll', 'wheel brace', 'lug wrench']],
@@ -100,7 +102,7 @@ const BESIDE: PhraseTable<true> = phraseTable([
 /** `comes with the jack and a spare key`: what comes along with the car. Whatever else is said beside is none. */
 function readAlong(line: TokenCursor): Entry<AlongItem> | null {
   if (!line.take(COMES)) return null;
-  const items: string[] = [];
+  const items: AlongThing[] = [];
   for (let t = line.take(THINGS); t; t = line.take(THINGS)) items.push(t.value);
   while (line.take(COMES) || line.take(BESIDE) || line.take(FILLER));
   if (items.length === 0 || line.rest().length > 0) return null;
@@ -112,6 +114,11 @@ export const along = defineClause<AlongItem>({
   read: ({ line, quoted }) => (quoted ? null : readAlong(line)),
   items: {
     'came-along': {
+      puts: ({ items }, { at }, records) =>
+        items.map((thing) => {
+          const own = recordsOf(records, 'along').find((r) => r.body.thing === thing);
+          return { kind: 'along', ...(own && { id: own.id }), body: { ...own?.body, thing, there: true, at } };
+        }),
       chips: ({ items }) => [`comes with: ${items.map((i) => i.replaceAll('-', ' ')).join(', ')}`],
       facts: ({ items }) => items.map((i) => `came-along ${i}`),
     },

@@ -1,5 +1,7 @@
+import type { BodyOf } from '@/core/kinds';
+import { type Records, recordsOf } from '@/core/records/reduce';
 import { M_PER_FOOT } from '@/core/units/length';
-import { defineClause } from '../clause';
+import { defineClause, type EntryPut } from '../clause';
 import { type Entry, refused } from '../context';
 
 interface StanceItem {
@@ -55,6 +57,12 @@ function read(text: string): Entry<StanceItem | PresentsItem> | null {
 
 const metres = (m: number) => String(Math.round(m * 10) / 10);
 
+/** The car's one look from a distance, with what was said of it now. */
+function standoffWith(records: Records, said: Partial<BodyOf<'standoff'>>): EntryPut {
+  const own = recordsOf(records, 'standoff').at(-1);
+  return { kind: 'standoff', ...(own && { id: own.id }), body: { ...own?.body, ...said } };
+}
+
 export const stands = defineClause<StanceItem | PresentsItem>({
   words: [
     `sits sit stands stand sitting standing level even straight flat low high down up nose tail leans lean sags sag sagging leaning side
@@ -63,10 +71,14 @@ export const stands = defineClause<StanceItem | PresentsItem>({
   read: ({ text, quoted }) => (quoted ? null : read(text)),
   items: {
     stands: {
+      puts: ({ how }, { at }, records) => [standoffWith(records, { stands: how, at })],
       chips: ({ how }) => [`stands ${how.replaceAll('-', ' ')}`],
       facts: ({ how }) => [`stance ${how}`],
     },
     presents: {
+      puts: ({ fromM }, { at }, records) => [
+        standoffWith(records, { looksWellFromM: Math.round(fromM * 100) / 100, at }),
+      ],
       chips: ({ fromM }) => [`presents well from ${metres(fromM)} m`],
       facts: ({ fromM }) => [`presents ${metres(fromM)}m`],
     },

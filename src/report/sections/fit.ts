@@ -5,6 +5,7 @@ import { FIT_VERDICTS } from '@/core/fit/panel-fit';
 import { recordsOf } from '@/core/records/reduce';
 import { estimateSchema } from '@/core/stats/estimate';
 import { correctionText, FIT_VERDICT_WORDS, hintText, seamName, shutText, stanceText } from '@/words/fit';
+import { standoffText } from '@/words/standoff';
 import { zoneName } from '@/words/zones';
 import type { Block, Cell, SeamRow } from '../block';
 import { defineSection, type SectionView } from '../section';
@@ -185,6 +186,7 @@ export const fit = defineSection({
     const { sealed, records, wording } = view;
     const shuts = recordsOf(records, 'shut');
     const stance = recordsOf(records, 'stance').at(-1);
+    const standoff = recordsOf(records, 'standoff').at(-1);
     return [
       ...(sealed.fit ? measured(view, sealed.fit) : []),
       ...(shuts.length > 0
@@ -197,6 +199,16 @@ export const fit = defineSection({
                 text: `${shutText(s.body)}.`,
                 rests: { ids: [s.id] },
               })),
+            },
+          ]
+        : []),
+      ...(standoff
+        ? [
+            {
+              kind: 'para' as const,
+              evidence: 'seen' as const,
+              rests: { ids: [standoff.id] },
+              text: `From a distance: ${standoffText(standoff.body)}.`,
             },
           ]
         : []),

@@ -81,3 +81,19 @@ it('tells parts, additions and restorations, each with its evidence', () => {
     items: [{ text: 'Cabin, 1988, in part, without papers.', evidence: 'told' }],
   });
 });
+
+it('says what is with the car and what was looked for, and of the rest nothing', () => {
+  const along = (thing: string, more: object = {}) => recordOf('along', { thing, ...more });
+  const { text } = shown(
+    car(),
+    along('jack'),
+    along('handbook', { evidence: 'told', note: 'at the consignor’s' }),
+    along('spare-key', { there: false }),
+  );
+  expect(text).toContain('Comes with it');
+  expect(text).toMatch(/Jack\./);
+  expect(text).toContain('at the consignor’s.');
+  expect(text.indexOf('Looked for, and not there:')).toBeLessThan(text.indexOf('Spare key.'));
+  expect(text).not.toMatch(/tonneau/i);
+  expect(shown(car()).text).not.toContain('Comes with it');
+});

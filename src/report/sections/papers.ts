@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { JudgedIdentity } from '@/core/identity/model';
 import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
+import { alongName } from '@/words/along';
 import { capital } from '@/words/capital';
 import { checkDigitText, engineText, lookAlikeText } from '@/words/chassis';
 import { BUILT_BY_WORDS, datedText, daysText } from '@/words/date-fits';
@@ -190,7 +191,33 @@ function partBlocks(records: readonly AnyRecord[]): Block[] {
   ];
 }
 
-/** Who the car is: its numbers, dates, past and parts. */
+/** What is with the car, and what was looked for and is not; of the rest nothing is said. */
+function alongBlocks(records: readonly AnyRecord[], { words }: Wording): Block[] {
+  const all = recordsOf(records, 'along');
+  if (all.length === 0) return [];
+  const items = (there: boolean) =>
+    all
+      .filter((r) => r.body.there === there)
+      .map(({ id, body }) => ({
+        rests: { ids: [id] },
+        text: `${[capital(alongName(body.thing, words)), body.note].filter(Boolean).join(', ')}.`,
+        source: '',
+        evidence: body.evidence,
+      }));
+  const [there, not] = [items(true), items(false)];
+  return [
+    { kind: 'heading', text: 'Comes with it', rests: { kinds: ['along'] } },
+    ...(there.length > 0 ? [{ kind: 'statements' as const, items: there }] : []),
+    ...(not.length > 0
+      ? [
+          { kind: 'para' as const, text: 'Looked for, and not there:' },
+          { kind: 'statements' as const, items: not },
+        ]
+      : []),
+  ];
+}
+
+/** Who the car is: its numbers, dates, past and parts, and what comes with it. */
 export const papers = defineSection({
   title: 'Identity and papers',
   sealed: { identity: identitySchema.optional() },
@@ -202,6 +229,7 @@ export const papers = defineSection({
           ...numberBlocks(identity, records, wording),
           ...dateBlocks(identity, records),
           ...pastBlocks(identity, records),
+          ...alongBlocks(records, wording),
           ...partBlocks(records),
         ]
       : [],

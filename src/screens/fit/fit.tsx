@@ -21,6 +21,7 @@ import { PanelCard } from './panel-card';
 import { SeamCard } from './seam-card';
 import { SeamQueue } from './seam-queue';
 import { StanceForm } from './stance-form';
+import { StandoffForm } from './standoff-form';
 
 const ASPECTS = ['fit', 'shape'] as const;
 
@@ -145,6 +146,7 @@ export function Fit() {
             a card beside them and measure them here.
           </p>
         )}
+        <StandoffForm />
         <StanceForm fit={fit} />
         <AspectFindings title="Fit" aspects={ASPECTS} />
       </aside>

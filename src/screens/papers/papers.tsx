@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { AspectChapter } from '@/ui/chapter/aspect-chapter';
 import { useCar, useJudged } from '@/ui/records/inspection';
 import { Claims } from './claims';
+import { ComesWith } from './comes-with';
 import { Dates } from './dates';
 import { numberDots } from './number-dots';
 import { Numbers } from './numbers';
@@ -26,6 +27,7 @@ export function Papers() {
       <Numbers />
       <Dates />
       <Past />
+      <ComesWith />
       <Parts />
     </AspectChapter>
   );
