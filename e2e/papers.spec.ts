@@ -59,6 +59,7 @@ test('dates stand on one line with the day of building; papers carry a distance 
   await stateVisit(page);
   await page.goto(`/lots/${lotId}/walk`);
   await enter(page, 'radio period correct');
+  await enter(page, 'comes with a spare key');
   await openChapter(page, 'Papers');
   const dates = page.getByRole('region', { name: 'Dates of parts' });
   const date = async (part: string, code: string) => {
@@ -97,6 +98,17 @@ test('dates stand on one line with the day of building; papers carry a distance 
   await expect(past).toContainText('Contradicted');
   await expect(past).toContainText('it falls from 48,000');
   await expect(page.getByRole('region', { name: 'Parts', exact: true })).toContainText('right type and time');
+  // What was said stands as there; a touch says another thing is not, and a second takes that back.
+  const along = page.getByRole('region', { name: 'Comes with it' });
+  await expect(along.getByRole('button', { name: 'Spare key: there', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  const jack = along.getByRole('button', { name: 'Jack: not there' });
+  await jack.click();
+  await expect(along).toContainText('2 of 15 looked for');
+  await jack.click();
+  await expect(along).toContainText('1 of 15 looked for');
 });
 
 test('a number is proposed off its picture and kept only after it was compared', async ({ browser }) => {
