@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import fc from 'fast-check';
 import { canonicalText } from '@/core/seal/seal';
-import { contentHash, logHash } from './change-hash';
+import { contentHash, logHash, nameHash } from './change-hash';
 
 const sha = (text: string) => createHash('sha256').update(text).digest('hex');
 
@@ -30,7 +30,20 @@ it('hashes the canonical form (RFC 8785), however the text is put together', () 
           before: other,
           after: body,
         };
+        const named = { ...line, actorName: c, clockAheadS: n % 2 ? n : null, schema: 1 + (n % 3) };
+        const hashed = (value: unknown) =>
+          typeof value === 'object' && value !== null ? sha(canonicalText(value)) : null;
+        const { before: _b, after: _a, actorName: _n, ...rest } = named;
+        const form2 = {
+          ...rest,
+          form: 2,
+          previousHash: c,
+          actorNameHash: nameHash(b, c),
+          beforeHash: hashed(other),
+          afterHash: hashed(body),
+        };
         return (
+          logHash(c, named) === sha(canonicalText(form2)) &&
           contentHash(change) === sha(canonicalText(change)) &&
           logHash(c, line) === sha(canonicalText({ previousHash: c, ...line }))
         );

@@ -14,7 +14,7 @@ function bodyText(body: unknown): string {
   texts.set(body, text);
   return text;
 }
-const plain = (value: string | number) => JSON.stringify(value);
+const plain = (value: string | number | null) => JSON.stringify(value);
 
 /**
  * What a change says, as a hash: the same id with another content is refused. The hashed text is the canonical form
@@ -81,25 +81,16 @@ export function logHash(previousHash: string, line: LogLine): string {
 
 function hashOfForm2(previousHash: string, line: LogLine, actorName: string): string {
   const { actorId, at, changeId, contentHash: content, inspectionId, kind, op, recordId, schema = 1, version } = line;
+  const { erased } = line;
+  const nameHashed = erased?.name ?? nameHash(changeId, actorName);
+  const [before, after] = [erased?.before ?? bodyHash(line.before), erased?.after ?? bodyHash(line.after)];
+  // Put together in the canonical order, as hundreds of lines a second are: of a general text it took a third of a batch.
   return sha256Hex(
-    canonicalText({
-      form: 2,
-      actorId,
-      actorNameHash: line.erased?.name ?? nameHash(changeId, actorName),
-      afterHash: line.erased?.after ?? bodyHash(line.after),
-      at,
-      beforeHash: line.erased?.before ?? bodyHash(line.before),
-      changeId,
-      clockAheadS: line.clockAheadS ?? null,
-      contentHash: content,
-      inspectionId,
-      kind,
-      op,
-      previousHash,
-      recordId,
-      schema,
-      version,
-    }),
+    `{"actorId":${plain(actorId)},"actorNameHash":${plain(nameHashed)},"afterHash":${plain(after)},"at":${plain(at)},` +
+      `"beforeHash":${plain(before)},"changeId":${plain(changeId)},"clockAheadS":${plain(line.clockAheadS ?? null)},` +
+      `"contentHash":${plain(content)},"form":2,"inspectionId":${plain(inspectionId)},"kind":${plain(kind)},` +
+      `"op":${plain(op)},"previousHash":${plain(previousHash)},"recordId":${plain(recordId)},"schema":${plain(schema)},` +
+      `"version":${plain(version)}}`,
   );
 }
 

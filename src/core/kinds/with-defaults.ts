@@ -16,8 +16,13 @@ const DEFAULTS = Object.fromEntries(
 /** A body of any earlier schema of its kind in the words of this one: new fields as they are where nothing was said. */
 export function bodyWithDefaults(kind: RecordKind, given: Fields): Fields {
   const body = kindOf(kind).history?.older?.(given) ?? given;
-  const lacking = (DEFAULTS[kind] ?? []).filter(([name]) => body[name] === undefined);
-  return lacking.length === 0 ? body : { ...Object.fromEntries(lacking), ...body };
+  let filled: Record<string, unknown> | null = null;
+  for (const [name, value] of DEFAULTS[kind] ?? [])
+    if (body[name] === undefined) {
+      filled ??= { ...body };
+      filled[name] = value;
+    }
+  return filled ?? body;
 }
 
 /** A record kept before its kind got new fields, with those as they are where nothing was said; others as they are. */

@@ -1,55 +1,35 @@
 import { and, count, eq, inArray, sql } from 'drizzle-orm';
-import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import { kindOf, RECORD_KINDS, type RecordKind } from '@/core/kinds';
 import type { Actor } from '../actor';
 import type { Tx } from '../db';
-import { changeLog, type inspection, photoFile, record } from '../tables/farvin';
-import { type Batch, MOST_RECORDS } from './batch';
-import { fileNamed, textOf, uuids } from './sent';
+import { type inspection, photoFile, record } from '../tables/farvin';
+import { type Batch, MOST_RECORDS, type StoredState } from './batch';
+import { fileNamed, textOf, uuidArray, uuids } from './sent';
 
 const SINGLE_KINDS = RECORD_KINDS.filter((k) => kindOf(k).single);
 
-/** Whether a column is one of many ids, as one parameter however many there are. */
-const among = (column: AnyPgColumn, ids: readonly string[]) =>
-  sql`${column} = any(array(select value::uuid from jsonb_array_elements_text(${JSON.stringify(ids)}::jsonb)))`;
+interface Known {
+  readonly present: readonly ({ readonly id: string } & StoredState)[] | null;
+  readonly known:
+    | readonly { readonly changeId: string; readonly contentHash: string; readonly version: number }[]
+    | null;
+  readonly singles: readonly { readonly kind: string; readonly style: unknown }[] | null;
+}
 
-/** What a batch needs to know of its inspection, asked together. */
-export async function openBatch(
-  tx: Tx,
-  actor: Actor,
-  { id: inspectionId, logHead, changeCount }: typeof inspection.$inferSelect,
-  changes: readonly unknown[],
-  at: Date,
-  { imported, clockAheadS }: { imported: boolean; clockAheadS: number | null },
-): Promise<Batch> {
-  const recordIds = uuids(changes, 'record');
-  const changeIds = uuids(changes, 'id');
+/**
+ * Asks what a batch needs to know of its inspection, in one go with what is asked before: a transaction's questions are answered
+ * in turn, so that this one is answered under the lock that the one before it takes.
+ */
+export async function askKnown(tx: Tx, actor: Actor, inspectionId: string, changes: readonly unknown[]) {
   const shas = changes
     .map((c) => fileNamed(textOf(c, 'kind'), (c as { body?: unknown } | null)?.body))
     .filter((s): s is string => s !== null && s.length === 64);
-  const nothing = Promise.resolve([] as never[]);
-  // Asked together: within a transaction they go out in one go and are answered in turn.
-  const [present, before, pictures, singles, [held]] = await Promise.all([
-    recordIds.length === 0
-      ? nothing
-      : tx
-          .select({
-            id: record.id,
-            kind: record.kind,
-            version: record.version,
-            schema: record.schema,
-            body: record.body,
-          })
-          .from(record)
-          .where(and(eq(record.inspectionId, inspectionId), among(record.id, recordIds))),
-    changeIds.length === 0
-      ? nothing
-      : tx
-          .select({ changeId: changeLog.changeId, contentHash: changeLog.contentHash, version: changeLog.version })
-          .from(changeLog)
-          .where(and(eq(changeLog.inspectionId, inspectionId), among(changeLog.changeId, changeIds))),
+  const [[answer], pictures] = await Promise.all([
+    tx.execute<{ known: Known }>(sql`
+      select farvin_batch_known(${inspectionId}::uuid, ${uuidArray(uuids(changes, 'record'))},
+        ${uuidArray(uuids(changes, 'id'))}, ${`{${SINGLE_KINDS.join()}}`}::text[]) as known`),
     shas.length === 0
-      ? nothing
+      ? []
       : tx
           .select({
             sha: photoFile.sha256,
@@ -61,30 +41,51 @@ export async function openBatch(
           })
           .from(photoFile)
           .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas))),
-    tx
-      .select({ kind: record.kind, body: record.body })
-      .from(record)
-      .where(and(eq(record.inspectionId, inspectionId), inArray(record.kind, SINGLE_KINDS))),
-    // There are never more records than changes were taken: most inspections need not be counted.
-    changeCount + changes.length <= MOST_RECORDS
-      ? nothing
-      : tx.select({ n: count() }).from(record).where(eq(record.inspectionId, inspectionId)),
   ]);
+  return {
+    present: answer?.known.present ?? [],
+    known: answer?.known.known ?? [],
+    singles: answer?.known.singles ?? [],
+    pictures,
+  };
+}
+
+/** A batch as it is begun, with what was known of its inspection. */
+export async function openBatch(
+  tx: Tx,
+  actor: Actor,
+  { id: inspectionId, logHead, changeCount }: typeof inspection.$inferSelect,
+  { present, known, singles, pictures }: Awaited<ReturnType<typeof askKnown>>,
+  given: {
+    readonly changes: number;
+    readonly at: Date;
+    readonly imported: boolean;
+    readonly clockAheadS: number | null;
+  },
+): Promise<Batch> {
+  const { changes, ...how } = given;
+  // There are never more records than changes were taken: most inspections need not be counted.
+  const [held] =
+    changeCount + changes <= MOST_RECORDS
+      ? []
+      : await tx.select({ n: count() }).from(record).where(eq(record.inspectionId, inspectionId));
   return {
     actor,
     inspectionId,
-    at,
-    records: new Map(present.map(({ id, ...held }) => [id, held])),
+    ...how,
+    records: new Map(present.map(({ id, ...state }) => [id, state])),
     stored: new Map(present.map((r) => [r.id, r.version])),
-    known: new Map(before.map((b) => [b.changeId, b])),
+    known: new Map(known.map((k) => [k.changeId, k])),
     photos: new Map(pictures.map(({ sha, ...file }) => [sha, file])),
     log: [],
     touched: new Set(),
-    imported,
-    clockAheadS,
     room: held ? Math.max(0, MOST_RECORDS - held.n) : MOST_RECORDS,
     head: logHead,
-    style: textOf(singles.find((s) => s.kind === 'car')?.body, 'style') || null,
+    style:
+      textOf(
+        singles.find((s) => s.kind === 'car'),
+        'style',
+      ) || null,
     singles: new Set(singles.map((s) => s.kind as RecordKind)),
   };
 }

@@ -277,6 +277,8 @@ export const record = pgTable(
     check('record_kind', sql`kind ~ '^[a-z][a-z-]*$'`),
     check('record_version', sql`version > 0`),
     uniqueIndex('record_one_car').on(t.inspectionId).where(sql`kind = 'car'`),
+    // The few kinds of which there is one are asked for at every change.
+    index('record_of_kind').on(t.inspectionId, t.kind),
     // Lost structure alarms the house's managers: few, and asked for at every change.
     index('record_structural').on(t.orgId).where(sql`kind = 'finding' and body->>'flaw' = 'structural-loss'`),
   ],
