@@ -1,6 +1,7 @@
 import type { RecordKind } from '@/core/kinds';
 import type { Actor } from '../actor';
-import type { changeLog, photoFile } from '../tables/farvin';
+import type { LogLine } from '../change-hash';
+import type { photoFile } from '../tables/farvin';
 
 /**
  * Most records that one inspection takes. A full survey with a gauge and 300 pictures makes about 3,000; beyond the bound
@@ -17,8 +18,11 @@ export interface StoredState {
 
 type FileFacts = Pick<typeof photoFile.$inferSelect, 'type' | 'bytes' | 'widthPx' | 'heightPx' | 'takenAt'>;
 
+/** A line of the log as it is written; what is the same in all lines of a batch is told once. */
 export interface LogRow {
-  readonly row: typeof changeLog.$inferInsert;
+  readonly line: LogLine;
+  readonly previousHash: string;
+  readonly hash: string;
   /** Version under which the database holds the record before this batch; 0 where it holds none. */
   readonly stored: number;
 }

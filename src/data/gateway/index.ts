@@ -4,9 +4,9 @@ import { clip } from '@/core/records/clip';
 import type { Actor } from '../actor';
 import { type Db, inOrg, type Tx } from '../db';
 import { user } from '../tables/auth';
-import { changeLog, inspection } from '../tables/farvin';
+import { changeLog } from '../tables/farvin';
 import { UnfitChange } from './batch';
-import { askKnown, openBatch } from './open-batch';
+import { openBatch } from './open-batch';
 import { textOf, uuids } from './sent';
 import { closedAnswer, takeOne } from './take-one';
 import { writeBatch } from './write-batch';
@@ -64,17 +64,10 @@ function takeAtOnce(
   how: { imported: boolean; clockAheadS: number | null },
 ): Promise<ChangeResult[] | null> {
   return inOrg(db, actor, async (tx) => {
-    const [[head], known] = await Promise.all([
-      tx
-        .select()
-        .from(inspection)
-        .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId)))
-        .for('update'),
-      askKnown(tx, actor, inspectionId, changes),
-    ]);
-    if (!head) return null;
-    const batch = await openBatch(tx, actor, head, known, { changes: changes.length, at, ...how });
-    const closed = head.state === 'sealed' || head.state === 'given-up' ? head.state : null;
+    const open = await openBatch(tx, actor, inspectionId, changes, { at, ...how });
+    if (!open) return null;
+    const { batch, state } = open;
+    const closed = state === 'sealed' || state === 'given-up' ? state : null;
     const results = changes.map((c) => (closed ? closedAnswer(c, batch, closed) : takeOne(c, batch)));
     await writeBatch(tx, batch);
     return withRivals(tx, inspectionId, results, changes);

@@ -2,13 +2,17 @@ import { and, count, eq, inArray, sql } from 'drizzle-orm';
 import { kindOf, RECORD_KINDS, type RecordKind } from '@/core/kinds';
 import type { Actor } from '../actor';
 import type { Tx } from '../db';
-import { type inspection, photoFile, record } from '../tables/farvin';
+import { photoFile, record } from '../tables/farvin';
 import { type Batch, MOST_RECORDS, type StoredState } from './batch';
 import { fileNamed, textOf, uuidArray, uuids } from './sent';
 
 const SINGLE_KINDS = RECORD_KINDS.filter((k) => kindOf(k).single);
 
+/** What the database says of an inspection that it locked (migration 0032); null where the house has none such. */
 interface Known {
+  readonly state: string;
+  readonly logHead: string;
+  readonly changeCount: number;
   readonly present: readonly ({ readonly id: string } & StoredState)[] | null;
   readonly known:
     | readonly { readonly changeId: string; readonly contentHash: string; readonly version: number }[]
@@ -16,17 +20,29 @@ interface Known {
   readonly singles: readonly { readonly kind: string; readonly style: unknown }[] | null;
 }
 
+interface Given {
+  readonly at: Date;
+  readonly imported: boolean;
+  readonly clockAheadS: number | null;
+}
+
 /**
- * Asks what a batch needs to know of its inspection, in one go with what is asked before: a transaction's questions are answered
- * in turn, so that this one is answered under the lock that the one before it takes.
+ * Locks an inspection and begins a batch of changes with what is known of it: asked in one go, since a transaction's questions are
+ * answered in turn. Null where the actor's house has no such inspection.
  */
-export async function askKnown(tx: Tx, actor: Actor, inspectionId: string, changes: readonly unknown[]) {
+export async function openBatch(
+  tx: Tx,
+  actor: Actor,
+  inspectionId: string,
+  changes: readonly unknown[],
+  given: Given,
+): Promise<{ readonly batch: Batch; readonly state: string } | null> {
   const shas = changes
     .map((c) => fileNamed(textOf(c, 'kind'), (c as { body?: unknown } | null)?.body))
     .filter((s): s is string => s !== null && s.length === 64);
   const [[answer], pictures] = await Promise.all([
-    tx.execute<{ known: Known }>(sql`
-      select farvin_batch_known(${inspectionId}::uuid, ${uuidArray(uuids(changes, 'record'))},
+    tx.execute<{ known: Known | null }>(sql`
+      select farvin_open_batch(${inspectionId}::uuid, ${actor.orgId}::uuid, ${uuidArray(uuids(changes, 'record'))},
         ${uuidArray(uuids(changes, 'id'))}, ${`{${SINGLE_KINDS.join()}}`}::text[]) as known`),
     shas.length === 0
       ? []
@@ -42,40 +58,22 @@ export async function askKnown(tx: Tx, actor: Actor, inspectionId: string, chang
           .from(photoFile)
           .where(and(eq(photoFile.orgId, actor.orgId), inArray(photoFile.sha256, shas))),
   ]);
-  return {
-    present: answer?.known.present ?? [],
-    known: answer?.known.known ?? [],
-    singles: answer?.known.singles ?? [],
-    pictures,
-  };
-}
-
-/** A batch as it is begun, with what was known of its inspection. */
-export async function openBatch(
-  tx: Tx,
-  actor: Actor,
-  { id: inspectionId, logHead, changeCount }: typeof inspection.$inferSelect,
-  { present, known, singles, pictures }: Awaited<ReturnType<typeof askKnown>>,
-  given: {
-    readonly changes: number;
-    readonly at: Date;
-    readonly imported: boolean;
-    readonly clockAheadS: number | null;
-  },
-): Promise<Batch> {
-  const { changes, ...how } = given;
+  if (!answer?.known) return null;
+  const { state, logHead, changeCount } = answer.known;
+  const present = answer.known.present ?? [];
+  const singles = answer.known.singles ?? [];
   // There are never more records than changes were taken: most inspections need not be counted.
   const [held] =
-    changeCount + changes <= MOST_RECORDS
+    changeCount + changes.length <= MOST_RECORDS
       ? []
       : await tx.select({ n: count() }).from(record).where(eq(record.inspectionId, inspectionId));
-  return {
+  const batch: Batch = {
     actor,
     inspectionId,
-    ...how,
-    records: new Map(present.map(({ id, ...state }) => [id, state])),
+    ...given,
+    records: new Map(present.map(({ id, ...own }) => [id, own])),
     stored: new Map(present.map((r) => [r.id, r.version])),
-    known: new Map(known.map((k) => [k.changeId, k])),
+    known: new Map((answer.known.known ?? []).map((k) => [k.changeId, k])),
     photos: new Map(pictures.map(({ sha, ...file }) => [sha, file])),
     log: [],
     touched: new Set(),
@@ -88,4 +86,5 @@ export async function openBatch(
       ) || null,
     singles: new Set(singles.map((s) => s.kind as RecordKind)),
   };
+  return { batch, state };
 }

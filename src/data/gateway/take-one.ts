@@ -154,9 +154,6 @@ function apply(change: CheckedChange, hash: string, present: StoredState | undef
   };
   const previousHash = batch.head;
   batch.head = logHash(previousHash, line);
-  batch.log.push({
-    row: { ...line, form: 2, at: batch.at, orgId: batch.actor.orgId, previousHash, hash: batch.head },
-    stored: batch.stored.get(change.record) ?? 0,
-  });
+  batch.log.push({ line, previousHash, hash: batch.head, stored: batch.stored.get(change.record) ?? 0 });
   return { id: change.id, status: 'applied', version };
 }

@@ -9,7 +9,7 @@ export async function writeBatch(tx: Tx, batch: Batch): Promise<void> {
   if (batch.log.length === 0) return;
   const { inspectionId, actor, at } = batch;
   const gone = [...batch.touched].filter((id) => !batch.records.has(id));
-  const lines = batch.log.map(({ row: r, stored }) => ({
+  const lines = batch.log.map(({ line: r, previousHash, hash, stored }) => ({
     stored,
     schema: r.schema,
     change_id: r.changeId,
@@ -20,8 +20,8 @@ export async function writeBatch(tx: Tx, batch: Batch): Promise<void> {
     version: r.version,
     before: r.before,
     after: r.after,
-    previous_hash: r.previousHash,
-    hash: r.hash,
+    previous_hash: previousHash,
+    hash,
   }));
   const [done] = await tx.execute<{ wrote: number }>(sql`
     select farvin_write_changes(${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${actor.name},

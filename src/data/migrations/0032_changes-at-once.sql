@@ -1,10 +1,19 @@
 CREATE INDEX "record_of_kind" ON "record" USING btree ("inspection_id","kind");--> statement-breakpoint
--- What a batch of changes needs to know of its inspection: as a function, whose plan the database keeps. It runs as whoever
--- calls it, so that the policies hold. What is planned while a house is new is kept while it grows: by its indexes always.
-create function farvin_batch_known(p_inspection uuid, p_records uuid[], p_changes uuid[], p_kinds text[]) returns jsonb
-  language plpgsql stable set search_path = public set enable_seqscan = off as $$
+-- Locks an inspection for a batch of changes and says what the batch needs to know of it; null where the house has none such.
+-- As a function, whose plans the database keeps. It runs as whoever calls it, so that the policies hold. What is planned while a
+-- house is new is kept while it grows: by its indexes always.
+create function farvin_open_batch(p_inspection uuid, p_org uuid, p_records uuid[], p_changes uuid[], p_kinds text[]) returns jsonb
+  language plpgsql set search_path = public set enable_seqscan = off as $$
+declare
+  head record;
 begin
+  select i.state, i.log_head, i.change_count into head from inspection i where i.id = p_inspection and i.org_id = p_org for update;
+  if not found then
+    return null;
+  end if;
+  -- Each statement here sees what was there once the lock was had.
   return jsonb_build_object(
+    'state', head.state, 'logHead', head.log_head, 'changeCount', head.change_count,
     -- One by one, by their key: whatever is thought of how many an inspection has, no other row of it is read.
     'present', (select jsonb_agg(jsonb_build_object('id', r.id, 'kind', r.kind, 'version', r.version, 'schema', r.schema,
       'body', r.body)) from unnest(p_records) as u(id)
@@ -18,9 +27,9 @@ begin
 end
 $$;
 --> statement-breakpoint
-revoke execute on function farvin_batch_known from public;
+revoke execute on function farvin_open_batch from public;
 --> statement-breakpoint
-grant execute on function farvin_batch_known to farvin_app;
+grant execute on function farvin_open_batch to farvin_app;
 --> statement-breakpoint
 -- Writes what a batch changed, its log lines and the notification, together, and says how many lines it wrote: none where a
 -- record is not at the version at which it was checked.
