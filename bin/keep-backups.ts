@@ -4,8 +4,8 @@ import path from 'node:path';
 import { eq, sql } from 'drizzle-orm';
 import { connect, type Db } from '../src/data/db';
 import { checkLog } from '../src/data/log';
-import { inspection } from '../src/data/tables/farvin';
 import { backupRun } from '../src/data/tables/house';
+import { inspection } from '../src/data/tables/lots';
 import { backupMoment, backupName, outlived } from './retention';
 import { runTs } from './steps.mjs';
 

@@ -2,7 +2,9 @@ import { and, asc, desc, eq, or, sql } from 'drizzle-orm';
 import { type Actor, actorOf } from '@/data/actor';
 import { connect, type Db } from '@/data/db';
 import { user } from '@/data/tables/auth';
-import { lot, membership, sale } from '@/data/tables/farvin';
+import { lot } from '@/data/tables/lots';
+import { membership } from '@/data/tables/organisations';
+import { sale } from '@/data/tables/sales';
 import { Refusal, Usage } from './refusals';
 
 /** Runs work as the database's owner: DATABASE_OWNER_URL, else DATABASE_URL. */

@@ -17,7 +17,7 @@ import { lendLot } from '../src/data/people';
 import { setSalePage } from '../src/data/published';
 import { keepDaysPlan, lotsToVisit } from '../src/data/sale-days';
 import { keepWorkPlan } from '../src/data/sale-work';
-import { organisation } from '../src/data/tables/farvin';
+import { organisation } from '../src/data/tables/organisations';
 import { yardPage } from '../src/data/yard';
 import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';

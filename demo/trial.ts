@@ -8,7 +8,7 @@ import { actorOf } from '../src/data/actor';
 import { connect } from '../src/data/db';
 import { takeChanges } from '../src/data/gateway';
 import { addLot } from '../src/data/lots';
-import { inspection, lot } from '../src/data/tables/farvin';
+import { inspection, lot } from '../src/data/tables/lots';
 import { passwordHash } from '../src/server/password';
 
 /**

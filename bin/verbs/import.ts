@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { sale } from '@/data/tables/farvin';
+import { sale } from '@/data/tables/sales';
 import { importBundle } from '@/server/export/import-bundle';
 import { actorFor, withOwner } from '../on-database';
 import { Refusal } from '../refusals';

@@ -1,6 +1,6 @@
 import { asc, eq } from 'drizzle-orm';
 import { checkLog, noteCaseRepair } from '@/data/log';
-import { inspection, lot } from '@/data/tables/farvin';
+import { inspection, lot } from '@/data/tables/lots';
 import { actorFor, numberOf, withOwner } from '../on-database';
 import { Refusal } from '../refusals';
 import { defineVerb, type FlagsOf, SWITCH, TEXT } from '../verb';

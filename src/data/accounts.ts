@@ -3,7 +3,8 @@ import type { Role } from '@/core/people/roles';
 import type { Db } from './db';
 import { addSealKey } from './seal-keys';
 import { account, user } from './tables/auth';
-import { membership, organisation, sale } from './tables/farvin';
+import { membership, organisation } from './tables/organisations';
+import { sale } from './tables/sales';
 
 /** Opens an organisation with a signing key of its own. */
 export async function createOrganisation(db: Db, name: string, now = new Date()): Promise<string> {

@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import { type Ability, type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import { type Db, within } from './db';
 import { user } from './tables/auth';
-import { membership } from './tables/farvin';
+import { membership } from './tables/organisations';
 
 /** Who asks: every read and write takes one, and sees one organisation only. */
 export interface Actor {

@@ -2,8 +2,10 @@ import { and, desc, eq, ne, sql } from 'drizzle-orm';
 import type { Alarm } from '@/core/yard/alarm';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
-import { inspection, lot, record, sale } from './tables/farvin';
 import { alarmHeard } from './tables/house';
+import { inspection, lot } from './tables/lots';
+import { record } from './tables/records';
+import { sale } from './tables/sales';
 
 /** As the partial index on records says it (migration 0017); a test holds it to the catalogue's gravest stage. */
 export const ALARMING_FLAW = 'structural-loss';

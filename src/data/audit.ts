@@ -2,7 +2,7 @@ import { and, asc, desc, eq, gt } from 'drizzle-orm';
 import type { Audited } from '@/core/records/audited';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
-import { auditEvent } from './tables/farvin';
+import { auditEvent } from './tables/organisations';
 
 interface About {
   readonly lotId?: string | null;

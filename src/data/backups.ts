@@ -1,8 +1,9 @@
 import { count, desc, eq, inArray, sql, sum } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
-import { photoFile, record } from './tables/farvin';
 import { backupRun } from './tables/house';
+import { photoFile } from './tables/pictures';
+import { record } from './tables/records';
 
 export type BackupRun = typeof backupRun.$inferSelect;
 

@@ -2,18 +2,14 @@ import { sql } from 'drizzle-orm';
 import { drizzle, type PostgresJsDatabase } from 'drizzle-orm/postgres-js';
 import postgres from 'postgres';
 import { type Role, seesOwnOnly } from '@/core/people/roles';
-import * as auth from './tables/auth';
-import * as farvin from './tables/farvin';
-
-const schema = { ...auth, ...farvin };
-export type Db = PostgresJsDatabase<typeof schema>;
+export type Db = PostgresJsDatabase;
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0];
 
 /** Opens a pool on a PostgreSQL server. The caller ends it. */
 export function connect(url: string, max = 10): { db: Db; end: () => Promise<void> } {
   // Our queries are many and short: to compile one takes longer than to run it. "off": the driver sends nothing for false.
   const client = postgres(url, { max, onnotice: () => {}, connect_timeout: 10, connection: { jit: 'off' } });
-  return { db: drizzle(client, { schema }), end: () => client.end({ timeout: 5 }) };
+  return { db: drizzle(client), end: () => client.end({ timeout: 5 }) };
 }
 
 /** For whom rows are read and written: a person, or the program for a house. */

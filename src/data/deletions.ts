@@ -4,8 +4,10 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { memberOf } from './people';
-import { lot, sale, shareLink } from './tables/farvin';
 import { deletion, type Erasable } from './tables/house';
+import { lot } from './tables/lots';
+import { sale } from './tables/sales';
+import { shareLink } from './tables/seals';
 
 /** Days between asking and erasing, in which it can be called off. House value; local law may ask for another. */
 export const GRACE_DAYS = 14;

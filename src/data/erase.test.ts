@@ -7,7 +7,7 @@ import { takeChanges } from './gateway';
 import { recordsOfInspection } from './inspections';
 import { logOf, logVerdict } from './log';
 import { startRevision } from './revisions';
-import { photoFile } from './tables/farvin';
+import { photoFile } from './tables/pictures';
 import { testDatabase } from './test-database';
 import { put, reading, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';

@@ -5,23 +5,16 @@ import { bodyHash, nameHash } from './change-hash';
 import type { Db, Tx } from './db';
 import { dropFilms } from './films';
 import { account, session, twoFactor, user } from './tables/auth';
-import {
-  changeLog,
-  exportJob,
-  inspection,
-  lot,
-  lotLending,
-  membership,
-  photoFile,
-  photoOrigin,
-  record,
-  sale,
-  seal,
-  shareLink,
-} from './tables/farvin';
+import { exportJob } from './tables/export-jobs';
 import { invitation, lotAssignment, saleLending } from './tables/house';
+import { inspection, lot, lotLending } from './tables/lots';
+import { membership } from './tables/organisations';
+import { photoFile, photoOrigin } from './tables/pictures';
 import { practiceLot } from './tables/practice';
 import { question } from './tables/questions';
+import { changeLog, record } from './tables/records';
+import { sale } from './tables/sales';
+import { seal, shareLink } from './tables/seals';
 
 // Erasing takes what a person or a car left out of what is otherwise written once, and leaves its hash: the log stays
 // checkable, and what it said cannot be read any more. Only the tables' owner can (migration 0009).

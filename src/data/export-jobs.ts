@@ -3,7 +3,7 @@ import { v7 as uuidv7 } from 'uuid';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, type House, inOrg } from './db';
-import { type ExportWhat, exportJob } from './tables/farvin';
+import { type ExportWhat, exportJob } from './tables/export-jobs';
 
 export type ExportJob = typeof exportJob.$inferSelect;
 

@@ -3,7 +3,7 @@ import type { SaleFacts } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
-import { organisation } from './tables/farvin';
+import { organisation } from './tables/organisations';
 
 /** What a house is called, how it speaks, what it lets strangers read, and how long it keeps addresses. */
 export interface HouseSettings {

@@ -6,7 +6,9 @@ import { PRACTICE, type SaleFacts } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { type Db, inOrg, type Tx } from './db';
 import { notBlind } from './practice';
-import { type InspectionState, inspection, lot, record, sale } from './tables/farvin';
+import { type InspectionState, inspection, lot } from './tables/lots';
+import { record } from './tables/records';
+import { sale } from './tables/sales';
 
 export interface InspectionHead {
   readonly id: string;

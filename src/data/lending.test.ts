@@ -6,7 +6,7 @@ import { logOf, logVerdict } from './log';
 import { lendingsOf, lendLot } from './people';
 import { photoFileOf } from './photos';
 import { sealedReport } from './seals';
-import { photoFile } from './tables/farvin';
+import { photoFile } from './tables/pictures';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';

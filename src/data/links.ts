@@ -4,7 +4,9 @@ import type { SaleFacts } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, within } from './db';
-import { inspection, lot, sale, seal, shareLink } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
+import { sale } from './tables/sales';
+import { seal, shareLink } from './tables/seals';
 
 /** The links of a lot, newest first; never their tokens. */
 export async function linksOf(db: Db, actor: Actor, lotId: string) {

@@ -3,8 +3,8 @@ import type { Listing } from '@/core/listing/doc';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
-import { lot } from './tables/farvin';
 import { listing } from './tables/listing';
+import { lot } from './tables/lots';
 
 export type KeptListing = typeof listing.$inferSelect;
 

@@ -4,7 +4,8 @@ import type { Actor } from './actor';
 import { type LogLine, logHash } from './change-hash';
 import { type Db, inOrg, type Tx } from './db';
 import { user } from './tables/auth';
-import { changeLog, inspection, logRepair } from './tables/farvin';
+import { inspection } from './tables/lots';
+import { changeLog, logRepair } from './tables/records';
 
 /** One taken change, as the log tells it. */
 export interface LogEntry {

@@ -9,8 +9,10 @@ import { LOT_FACTS, SAID_DUE, writeFacts } from './lots';
 import { refusedBy } from './refused-by';
 import { saleForUpdate } from './sales';
 import { user } from './tables/auth';
-import { lot, membership, sale } from './tables/farvin';
 import { lotAssignment } from './tables/house';
+import { lot } from './tables/lots';
+import { membership } from './tables/organisations';
+import { sale } from './tables/sales';
 import { setYes } from './yes-row';
 
 /** Roles that look at cars. */

@@ -6,7 +6,7 @@ import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { insertLot, LOT_FACTS, SAID_DUE, writeFacts } from './lots';
 import { saleForUpdate } from './sales';
-import { lot } from './tables/farvin';
+import { lot } from './tables/lots';
 
 /** A sale's lots by what was said of each, for taking a list in. */
 export async function presentLots(db: Db | Tx, actor: Actor, saleId: string): Promise<PresentLot[]> {

@@ -4,7 +4,8 @@ import { withDefaults } from '@/core/kinds/with-defaults';
 import type { LotSummary } from '@/core/yard/yard-lot';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
-import { inspection, record } from './tables/farvin';
+import { inspection } from './tables/lots';
+import { record } from './tables/records';
 
 /** Records of several inspections at once, by inspection; none for one that has none. */
 export async function recordsOfMany(

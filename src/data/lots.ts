@@ -7,7 +7,7 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { saleForUpdate } from './sales';
-import { inspection, lot } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
 
 /** Whether the actor may see a lot of this id. */
 export async function lotExists(db: Db, actor: Actor, lotId: string): Promise<boolean> {

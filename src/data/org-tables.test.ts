@@ -6,7 +6,7 @@ import { type Actor, actorOf } from './actor';
 import { auditOf } from './audit';
 import type { Db } from './db';
 import { keepTables, orgTables, tablesAsSealed } from './org-tables';
-import { orgTable } from './tables/farvin';
+import { orgTable } from './tables/organisations';
 import { testDatabase } from './test-database';
 
 let db: Db;

@@ -4,8 +4,9 @@ import { canonicalText } from '@/core/seal/seal';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
-import { inspection, orgTable } from './tables/farvin';
 import { orgTableChange } from './tables/house';
+import { inspection } from './tables/lots';
+import { orgTable } from './tables/organisations';
 
 /** The organisation's tables of domain numbers. */
 export async function orgTables(db: Db, actor: Actor): Promise<JudgedBy> {

@@ -6,8 +6,10 @@ import { type Db, type House, inOrg, type Tx } from './db';
 import { refusedBy } from './refused-by';
 import { tellSessionsEnded } from './sign-in-events';
 import { user } from './tables/auth';
-import { lot, lotLending, membership, sale } from './tables/farvin';
 import { lotAssignment, saleLending } from './tables/house';
+import { lot, lotLending } from './tables/lots';
+import { membership } from './tables/organisations';
+import { sale } from './tables/sales';
 import { setYes } from './yes-row';
 
 /** Roles that see what is lent to them, and what is their own. */

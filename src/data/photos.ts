@@ -2,7 +2,7 @@ import { and, eq, inArray, sum } from 'drizzle-orm';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, type House, inOrg } from './db';
-import { photoFile, photoOrigin } from './tables/farvin';
+import { photoFile, photoOrigin } from './tables/pictures';
 
 export type PhotoFile = typeof photoFile.$inferSelect;
 

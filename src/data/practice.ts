@@ -8,8 +8,9 @@ import { type Actor, mayManage } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { user } from './tables/auth';
-import { inspection, lot, sale } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
 import { practiceLot } from './tables/practice';
+import { sale } from './tables/sales';
 
 /**
  * What an inspector must not read yet: somebody else's practice or second look that is still open, and the lot that he himself

@@ -4,8 +4,10 @@ import type { PublicAsked, PublicLot, PublicSaleFacts, PublicSort } from '@/core
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
-import { inspection, lot, sale, seal, shareLink } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
 import { publishedLot } from './tables/published';
+import { sale } from './tables/sales';
+import { seal, shareLink } from './tables/seals';
 
 /** What a report says of its lot on the sale's page. */
 export type PublicFacts = Omit<PublicLot, 'token' | 'sha256'>;

@@ -4,7 +4,8 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
 import { LIVE_CHANNEL } from './live-channel';
-import { inspection, record } from './tables/farvin';
+import { inspection } from './tables/lots';
+import { record } from './tables/records';
 
 /** Moves an open inspection between draft and reviewed. */
 export async function setState(

@@ -4,7 +4,7 @@ import { sealInspection } from '@/server/sealing';
 import type { Db } from './db';
 import { inOrg } from './db';
 import { daysBehind, daysFeedOf, daysPlanOf, daysTold, keepDaysPlan, setDaysFeed } from './sale-days';
-import { sale } from './tables/farvin';
+import { sale } from './tables/sales';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';

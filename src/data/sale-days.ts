@@ -6,7 +6,8 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, type House, inOrg, type Tx } from './db';
 import { saleForUpdate } from './sales';
-import { lot, sale } from './tables/farvin';
+import { lot } from './tables/lots';
+import { sale } from './tables/sales';
 import { makesKnown, visitsTook } from './visit-times';
 
 /** A lot that is still to be visited. */

@@ -4,7 +4,9 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg } from './db';
 import { saleForUpdate } from './sales';
-import { inspection, lot, record, sale } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
+import { record } from './tables/records';
+import { sale } from './tables/sales';
 
 /** A lot of a sale, with what it is expected to fetch; null where nobody said. */
 export interface PricedLot {

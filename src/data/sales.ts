@@ -5,7 +5,8 @@ import { PRACTICE, type Sale, type SaleFacts, type SaleState } from '@/core/yard
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
-import { lot, sale } from './tables/farvin';
+import { lot } from './tables/lots';
+import { sale } from './tables/sales';
 
 const COLUMNS = {
   id: sale.id,

@@ -1,6 +1,6 @@
 import { asc, eq } from 'drizzle-orm';
 import { type Db, inOrg } from './db';
-import { seal } from './tables/farvin';
+import { seal } from './tables/seals';
 
 /** A seal as a house publishes it: which, when, with which key, and the one before it. Nothing of what was sealed. */
 export interface ChainedSeal {

@@ -6,7 +6,8 @@ import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { boxed, isPlain, unboxed } from './key-box';
-import { organisation, sealKey, sealSecret } from './tables/farvin';
+import { organisation } from './tables/organisations';
+import { sealKey, sealSecret } from './tables/seals';
 
 export type SealKey = typeof sealKey.$inferSelect;
 

@@ -4,7 +4,9 @@ import { audit } from './audit';
 import { type Db, inOrg, type Tx } from './db';
 import { LIVE_CHANNEL } from './live-channel';
 import { presentSealKey } from './seal-keys';
-import { inspection, organisation, seal } from './tables/farvin';
+import { inspection } from './tables/lots';
+import { organisation } from './tables/organisations';
+import { seal } from './tables/seals';
 
 /** The hash of the report that the house sealed last, or null. */
 async function newestSeal(tx: Tx, actor: Actor): Promise<string | null> {

@@ -3,7 +3,9 @@ import type { Found } from '@/core/yard/found';
 import { PRACTICE } from '@/core/yard/sale-facts';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
-import { inspection, lot, record, sale } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
+import { record } from './tables/records';
+import { sale } from './tables/sales';
 import { holdsWord, wordsAsked } from './words-asked';
 
 /** Lots, and texts within their records, shown of one search. */

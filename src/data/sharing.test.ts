@@ -14,7 +14,7 @@ import { keepTables, orgTables } from './org-tables';
 import { setState, startRevision } from './revisions';
 import { salesOf } from './sales';
 import { sealedReport } from './seals';
-import { orgTable } from './tables/farvin';
+import { orgTable } from './tables/organisations';
 import { testDatabase } from './test-database';
 import { put, TEST_NOW } from './test-entries';
 import { type TestHouse, testHouse } from './test-house';

@@ -4,7 +4,7 @@ import { audit } from './audit';
 import { type Db, inOrg, type Tx, within } from './db';
 import { SESSION_CHANNEL } from './live-channel';
 import { session, signInEvent, user } from './tables/auth';
-import { membership } from './tables/farvin';
+import { membership } from './tables/organisations';
 
 /** Writes down a sign-in, a refused one, a sign-out or a revoked session. Cannot be taken back. */
 export async function noteSignIn(db: Db, event: Omit<typeof signInEvent.$inferInsert, 'id'>): Promise<void> {

@@ -9,7 +9,7 @@ import { keepSummary } from './lot-summaries';
 import { addLot } from './lots';
 import { setState, startRevision } from './revisions';
 import { keepDaysPlan } from './sale-days';
-import { inspection, lot } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
 import { testDatabase } from './test-database';
 import { isYardPlace, yardPage, yardToday } from './yard';
 

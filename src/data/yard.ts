@@ -3,7 +3,7 @@ import { dayAfter, type Sort, type Standing, YARD_LIMITS } from '@/core/yard/sta
 import type { LotSummary, YardRow } from '@/core/yard/yard-lot';
 import type { Actor } from './actor';
 import { type Db, inOrg } from './db';
-import { inspection, lot } from './tables/farvin';
+import { inspection, lot } from './tables/lots';
 import { holdsWord, wordsAsked } from './words-asked';
 
 export interface YardQuery {

@@ -3,7 +3,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { askBackup, backupRuns, storageUsed } from '@/data/backups';
 import { connect, type Db } from '@/data/db';
-import { photoFile } from '@/data/tables/farvin';
+import { photoFile } from '@/data/tables/pictures';
 import { testDatabase } from '@/data/test-database';
 import { testHouse } from '@/data/test-house';
 import { healthOf } from './health';

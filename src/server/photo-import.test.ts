@@ -12,7 +12,7 @@ import { takeChanges } from '@/data/gateway';
 import { recordsOfInspection } from '@/data/inspections';
 import { logVerdict } from '@/data/log';
 import { photoFileOf } from '@/data/photos';
-import { photoFile } from '@/data/tables/farvin';
+import { photoFile } from '@/data/tables/pictures';
 import { testDatabase } from '@/data/test-database';
 import { put, TEST_NOW } from '@/data/test-entries';
 import { type TestHouse, testHouse } from '@/data/test-house';

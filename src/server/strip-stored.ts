@@ -6,7 +6,9 @@ import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { erasePicture } from '@/data/erase';
 import { takeChanges } from '@/data/gateway';
-import { inspection, photoFile, photoOrigin, record } from '@/data/tables/farvin';
+import { inspection } from '@/data/tables/lots';
+import { photoFile, photoOrigin } from '@/data/tables/pictures';
+import { record } from '@/data/tables/records';
 import { getPhoto, putPhoto, removePhoto } from './photo-store';
 import { sha256Of } from './sha256';
 

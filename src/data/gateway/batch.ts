@@ -1,7 +1,7 @@
 import type { RecordKind } from '@/core/kinds';
 import type { Actor } from '../actor';
 import type { LogLine } from '../change-hash';
-import type { photoFile } from '../tables/farvin';
+import type { photoFile } from '../tables/pictures';
 
 /**
  * Most records that one inspection takes. A full survey with a gauge and 300 pictures makes about 3,000; beyond the bound

@@ -10,7 +10,8 @@ import { currentInspection, inspectionHead, recordsOfInspection, revisionsOf } f
 import { logOf, logVerdict, noteCaseRepair } from '../log';
 import { addLot } from '../lots';
 import { giveUpRevision, startRevision } from '../revisions';
-import { changeLog, inspection, record } from '../tables/farvin';
+import { inspection } from '../tables/lots';
+import { changeLog, record } from '../tables/records';
 import { testDatabase } from '../test-database';
 import { carBody, TEST_NOW as NOW, put, reading } from '../test-entries';
 import { yardRowOf } from '../yard';

@@ -4,7 +4,7 @@ import { clip } from '@/core/records/clip';
 import type { Actor } from '../actor';
 import { type Db, inOrg, type Tx } from '../db';
 import { user } from '../tables/auth';
-import { changeLog } from '../tables/farvin';
+import { changeLog } from '../tables/records';
 import { UnfitChange } from './batch';
 import { openBatch } from './open-batch';
 import { textOf, uuids } from './sent';

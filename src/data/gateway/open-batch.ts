@@ -2,7 +2,8 @@ import { and, count, eq, inArray, sql } from 'drizzle-orm';
 import { kindOf, RECORD_KINDS, type RecordKind } from '@/core/kinds';
 import type { Actor } from '../actor';
 import type { Tx } from '../db';
-import { photoFile, record } from '../tables/farvin';
+import { photoFile } from '../tables/pictures';
+import { record } from '../tables/records';
 import { type Batch, MOST_RECORDS, type StoredState } from './batch';
 import { fileNamed, textOf, uuidArray, uuids } from './sent';
 

@@ -1,6 +1,6 @@
 import { bigint, integer, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
-import { organisation } from './farvin';
 import { instant } from './instant';
+import { organisation } from './organisations';
 
 /** A film that a house keeps, in parts, and the file it came from; which lots show it is said by their records. */
 export const filmFile = pgTable(

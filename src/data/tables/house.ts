@@ -2,8 +2,10 @@ import { bigint, bigserial, index, jsonb, pgTable, primaryKey, text, uuid } from
 import type { Role } from '@/core/people/roles';
 import type { Scope } from '@/core/people/scopes';
 import { user } from './auth';
-import { lot, organisation, sale } from './farvin';
 import { instant } from './instant';
+import { lot } from './lots';
+import { organisation } from './organisations';
+import { sale } from './sales';
 
 /**
  * A link that lets somebody in once: to join the house in a role (`join`), or to set a new password (`recover`). The

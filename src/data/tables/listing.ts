@@ -1,7 +1,8 @@
 import { integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import type { ListingDoc } from '@/core/listing/doc';
-import { lot, organisation } from './farvin';
 import { instant } from './instant';
+import { lot } from './lots';
+import { organisation } from './organisations';
 
 /** What a lot is offered with: a short and a long text, and how it stood against the records when it was kept. */
 export const listing = pgTable('listing', {

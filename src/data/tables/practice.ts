@@ -3,8 +3,9 @@ import type { PracticeOutcome } from '@/core/practice/outcome';
 import type { PracticeTruth } from '@/core/practice/practice-car';
 import type { PracticeKind } from '@/core/practice/practice-row';
 import { user } from './auth';
-import { lot, organisation } from './farvin';
 import { instant } from './instant';
+import { lot } from './lots';
+import { organisation } from './organisations';
 
 /** A lot of the house's practice sale: a made car with its hidden truth, or somebody's second look at a real lot. */
 export const practiceLot = pgTable(

@@ -1,8 +1,11 @@
 import { sql } from 'drizzle-orm';
 import { doublePrecision, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import type { Trait } from '@/core/yard/traits';
-import { lot, organisation, sale, shareLink } from './farvin';
 import { instant } from './instant';
+import { lot } from './lots';
+import { organisation } from './organisations';
+import { sale } from './sales';
+import { shareLink } from './seals';
 
 /** A lot on its sale's page for bidders: what its newest sealed report says of it, and nothing of a draft. */
 export const publishedLot = pgTable(

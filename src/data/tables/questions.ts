@@ -1,6 +1,7 @@
 import { boolean, doublePrecision, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import { lot, organisation } from './farvin';
 import { instant } from './instant';
+import { lot } from './lots';
+import { organisation } from './organisations';
 
 /** What somebody who read a report asks about a car, and what the house answers. */
 export const question = pgTable(

@@ -1,7 +1,14 @@
 import { ASIDES } from './harmless';
 import { isKnownWord } from './known';
 import { figuresOf, spelledNumber } from './numbers';
-import { BLOCKED_SAYS, HEDGES, LOOKS, METAL, MISHEARD, NAMES, type Rewrite, ROAD, RUNNING, WORKS } from './rewrites';
+import { BLOCKED_SAYS, HEDGES, LOOKS } from './rewrites/looks';
+import { METAL } from './rewrites/metal';
+import { MISHEARD } from './rewrites/misheard';
+import { NAMES } from './rewrites/names';
+import { ROAD } from './rewrites/road';
+import type { Rewrite } from './rewrites/row';
+import { RUNNING } from './rewrites/running';
+import { WORKS } from './rewrites/works';
 import { byItsSound } from './sound';
 
 /** Stands where somebody corrects what was just said. */

@@ -16,7 +16,7 @@ import { takeChanges } from '@/data/gateway';
 import { recordsOfInspection } from '@/data/inspections';
 import { logVerdict } from '@/data/log';
 import { addLot } from '@/data/lots';
-import type { ExportWhat } from '@/data/tables/farvin';
+import type { ExportWhat } from '@/data/tables/export-jobs';
 import { testDatabase } from '@/data/test-database';
 import { importPhoto } from '../photo-import';
 import { photoStore } from '../photo-store';

@@ -5,7 +5,7 @@ import path from 'node:path';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { addExportJob, LEFT_AFTER_MS, moveExportJob, nextExport, removeExportJob } from '@/data/export-jobs';
-import type { ExportWhat } from '@/data/tables/farvin';
+import type { ExportWhat } from '@/data/tables/export-jobs';
 import { noteFailure } from '../note-failure';
 import { photoStore } from '../photo-store';
 import { quotas } from '../quotas';

@@ -14,7 +14,7 @@ import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { bundleOf, inspectionHead, recordsOfInspection } from '@/data/inspections';
 import { orgTables } from '@/data/org-tables';
-import type { ExportWhat } from '@/data/tables/farvin';
+import type { ExportWhat } from '@/data/tables/export-jobs';
 import { blursOf } from '@/report/blurs';
 import { jobSheets } from '@/report/job-sheets';
 import { dayText } from '@/words/dates';
