@@ -66,7 +66,7 @@ function said(item: EntryItem): string {
     case 'renewed':
       return `${item.state} ${item.zone}`;
     case 'came-along':
-      return `along ${item.items.join(' ')}`;
+      return `${item.there ? 'along' : 'not along'} ${item.items.join(' ')}`;
     case 'stands':
       return `stands ${item.how}`;
     case 'presents':

@@ -113,6 +113,23 @@ it('shows what it understood before it is taken', () => {
   expect(chipsOf(parseEntry('5.2', context).items, PLAIN_WORDING, 'um')[1]).toEqual({ text: '5 µm', tone: 'ask' });
 });
 
+it.each([
+  ['no spare wheel', ['spare-wheel']],
+  ['no jack and no tools', null],
+  ['the jack is missing', ['jack']],
+  ['does not come with the handbook', ['handbook']],
+  ['missing the spare key', ['spare-key']],
+  // What may be said of something else is not taken for it.
+  ['no manual', null],
+  ['no cover on the distributor', null],
+  ['no jack points', null],
+])('knows what is not with it: %s', (text, things) => {
+  const { items } = parseEntry(text, context);
+  const gone = items.flatMap((i) => (i.kind === 'came-along' && !i.there ? i.items : []));
+  expect(gone.length > 0 ? gone : null).toEqual(things);
+  expect(items.some((i) => i.kind === 'came-along' && i.there)).toBe(false);
+});
+
 it('keeps what comes along thing by thing, and how it stands in one look', () => {
   const own = {
     id: '01890000-0000-7000-8000-000000000009',

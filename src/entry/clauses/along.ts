@@ -9,6 +9,8 @@ import type { TokenCursor } from '../token-cursor';
 interface AlongItem {
   readonly kind: 'came-along';
   readonly items: readonly AlongThing[];
+  /** False: looked for, and not there. */
+  readonly there: boolean;
 }
 
 /** Things that come with a car, by their slugs in facts. */
@@ -73,6 +75,30 @@ const COMES: PhraseTable<true> = phraseTable([
     ],
   ],
 ]);
+/** That it was looked for and is not there. */
+const GONE: PhraseTable<true> = phraseTable([
+  [
+    true,
+    [
+      'does not come with',
+      'did not come with',
+      'comes without',
+      'come without',
+      'is missing',
+      'are missing',
+      'missing',
+      'is not there',
+      'are not there',
+      'is not with it',
+      'are not with it',
+      'is not included',
+      'are not included',
+    ],
+  ],
+]);
+/** A bare "no", which says so only of what means nothing else on a car: "no manual" may be a gearbox, "no cover" a distributor. */
+const NO: PhraseTable<true> = [[['no'], true]];
+const OF_MORE: ReadonlySet<string> = new Set(['manual', 'cover', 'photos', 'title', 'mats', 'registration', 'bills']);
 const BESIDE: PhraseTable<true> = phraseTable([
   [
     true,
@@ -99,28 +125,39 @@ const BESIDE: PhraseTable<true> = phraseTable([
   ],
 ]);
 
-/** `comes with the jack and a spare key`: what comes along with the car. Whatever else is said beside is none. */
+/**
+ * `comes with the jack and a spare key`, `no spare wheel`: what comes along with the car, or was looked for and is not there.
+ * Whatever else is said beside is none.
+ */
 function readAlong(line: TokenCursor): Entry<AlongItem> | null {
-  if (!line.take(COMES)) return null;
+  const gone = line.take(GONE) !== null;
+  const bare = !gone && line.takeFirst(NO) !== null;
+  const there = !gone && !bare;
+  if (there && !line.take(COMES)) return null;
   const items: AlongThing[] = [];
-  for (let t = line.take(THINGS); t; t = line.take(THINGS)) items.push(t.value);
-  while (line.take(COMES) || line.take(BESIDE) || line.take(FILLER));
+  for (let t = line.take(THINGS); t; t = line.take(THINGS)) {
+    if (bare && t.tokens.some((w) => OF_MORE.has(w.text))) return null;
+    items.push(t.value);
+  }
+  while ((there && line.take(COMES)) || line.take(BESIDE) || line.take(FILLER));
   if (items.length === 0 || line.rest().length > 0) return null;
-  return { items: [{ kind: 'came-along', items: [...new Set(items)] }], problems: [] };
+  return { items: [{ kind: 'came-along', items: [...new Set(items)], there }], problems: [] };
 }
 
 export const along = defineClause<AlongItem>({
-  words: [THINGS, COMES, BESIDE],
+  words: [THINGS, COMES, GONE, BESIDE],
   read: ({ line, quoted }) => (quoted ? null : readAlong(line)),
   items: {
     'came-along': {
-      puts: ({ items }, { at }, records) =>
+      puts: ({ items, there }, { at }, records) =>
         items.map((thing) => {
           const own = recordsOf(records, 'along').find((r) => r.body.thing === thing);
-          return { kind: 'along', ...(own && { id: own.id }), body: { ...own?.body, thing, there: true, at } };
+          return { kind: 'along', ...(own && { id: own.id }), body: { ...own?.body, thing, there, at } };
         }),
-      chips: ({ items }) => [`comes with: ${items.map((i) => i.replaceAll('-', ' ')).join(', ')}`],
-      facts: ({ items }) => items.map((i) => `came-along ${i}`),
+      chips: ({ items, there }) => [
+        `${there ? 'comes with' : 'not with it'}: ${items.map((i) => i.replaceAll('-', ' ')).join(', ')}`,
+      ],
+      facts: ({ items, there }) => (there ? items.map((i) => `came-along ${i}`) : []),
     },
   },
 });

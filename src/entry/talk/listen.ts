@@ -77,8 +77,9 @@ function understood(words: string, here: EntryContext, before: readonly EntryIte
   );
   if (toldBy) return { items: plainly(toldBy.items), problems: toldBy.problems, how: 'talk' };
   // "Comes with the jack … and the handbook": what comes along goes on.
+  const last = before.at(-1);
   const more =
-    before.at(-1)?.kind === 'came-along' ? heard(words.replace(/^\W*and\b/i, 'comes with'), here, known) : null;
+    last?.kind === 'came-along' && last.there ? heard(words.replace(/^\W*and\b/i, 'comes with'), here, known) : null;
   const talked = more?.items.some((h) => h.item.kind === 'came-along') ? more : heard(words, here, known);
   if (talked) return { items: talked.items, problems: [], how: talked.bySound ? 'sound' : 'talk' };
   // Typed words keep to the line's own grammar: quotes, and figures with their units.

@@ -1,13 +1,13 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import type { FormEvent } from 'react';
 import { CLAIM_KINDS } from '@/core/kinds/claim';
 import { recordsOf } from '@/core/records/reduce';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
+import { NotYet, useRecordForm } from '@/ui/records/use-record-form';
 import { CLAIM_WORDS, term } from '@/words/terms';
 import { Field, FormProblem } from './fields';
 
@@ -22,15 +22,21 @@ export function ClaimsForm() {
   const { store, state, mayClaim } = useInspection();
   const { words } = usePreferences().preferences;
   const claims = recordsOf(state.records, 'claim');
-  const [problem, setProblem] = useState('');
-  const { register, handleSubmit, reset } = useForm<Given>({
-    defaultValues: { kind: 'original-paint', text: '', source: '' },
+  const { form, keep, problem } = useRecordForm<'claim', Given>({
+    store,
+    kind: 'claim',
+    record: null,
+    fields: { kind: 'original-paint', text: '', source: '' },
+    toBody: (given) => {
+      if (!given.text.trim() || !given.source.trim()) throw new NotYet('A claim has its words and who says so.');
+      return { ...given, saidAt: new Date().toISOString() };
+    },
   });
-  const submit = handleSubmit((given) => {
-    const result = store.put([{ kind: 'claim', body: { ...given, saidAt: new Date().toISOString() } }]);
-    setProblem(result.ok ? '' : 'A claim has its words and who says so.');
-    if (result.ok) reset({ ...given, text: '' });
-  });
+  const { register, getValues, reset } = form;
+  const submit = async (e: FormEvent) => {
+    e.preventDefault();
+    if ((await keep()) !== null) reset({ ...getValues(), text: '' });
+  };
   return (
     <section className="sheet grid gap-3 p-4">
       <h2 className="text-lg font-bold">Claims</h2>
@@ -61,7 +67,7 @@ export function ClaimsForm() {
         ))}
       </ul>
       {mayClaim && (
-        <form onSubmit={submit} className="grid gap-3 sm:grid-cols-2">
+        <form onSubmit={(e) => void submit(e)} className="grid gap-3 sm:grid-cols-2">
           <Field label="Says">
             <input className="field font-normal" placeholder="Original paint throughout." {...register('text')} />
           </Field>

@@ -12,10 +12,12 @@ export function Came({
   row,
   outcome,
   car,
+  currency,
 }: {
   row: Omit<PracticeRow, 'outcome'>;
   outcome: PracticeOutcome;
   car: { readonly style: string; readonly metal: Metal } | null;
+  currency: string;
 }) {
   return (
     <PlainPage
@@ -32,7 +34,13 @@ export function Came({
       }
     >
       {outcome.kind === 'car' && car ? (
-        <Debriefed debrief={outcome.debrief} minutesUsed={outcome.minutesUsed} minutes={row.minutes} car={car} />
+        <Debriefed
+          debrief={outcome.debrief}
+          minutesUsed={outcome.minutesUsed}
+          minutes={row.minutes}
+          car={car}
+          currency={currency}
+        />
       ) : null}
       {outcome.kind === 'second' && (
         <Compared agreement={outcome.agreement} first={outcome.first} second={outcome.second} />

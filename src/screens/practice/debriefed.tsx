@@ -40,11 +40,13 @@ export function Debriefed({
   minutesUsed,
   minutes,
   car,
+  currency,
 }: {
   debrief: Debrief;
   minutesUsed: number;
   minutes: number | null;
   car: { readonly style: string; readonly metal: Metal };
+  currency: string;
 }) {
   const { words } = usePreferences().preferences;
   const wording = useWording();
@@ -73,7 +75,8 @@ export function Debriefed({
             .map((o) => `${of(o).length} ${OUTCOME_SAYS[o]}`)
             .join(', ')}
           {d.invented.length > 0 && `, ${d.invented.length} not there`}
-          {d.cost.missed > 0 && ` · ${money(d.cost.missed)} of ${money(d.cost.whole)} to put right were a surprise`}
+          {d.cost.missed > 0 &&
+            ` · ${money(d.cost.missed)} of ${money(d.cost.whole, currency)} to put right were a surprise`}
         </p>
       </section>
       <section aria-label="On the plan" className="sheet grid gap-2 p-4">
@@ -115,7 +118,7 @@ export function Debriefed({
             {d.stations.slice(0, 3).map((s) => (
               <li key={s.station}>
                 {capital(stationName(s.station, words))}: {plural(s.faults, 'fault')} that nobody told of
-                {s.cost > 0 && `, ${money(s.cost)} to put right`}.
+                {s.cost > 0 && `, ${money(s.cost, currency)} to put right`}.
               </li>
             ))}
           </ol>

@@ -7,6 +7,7 @@ import { db } from '@/data/db';
 import { practiceOf } from '@/data/practice';
 import { Came } from '@/screens/practice/came';
 import { pageActor } from '@/server/actor';
+import { rememberedHouse } from '@/server/remembered-house';
 import { Messages } from '@/ui/shell/messages';
 
 export const metadata: Metadata = { title: 'What came of it' };
@@ -20,9 +21,15 @@ export default async function CamePage({ params }: { params: Promise<{ lotId: st
   const mine = row && (row.person.id === actor.userId || mayManage(actor) || row.kind === 'second');
   if (!row?.outcome || !mine) notFound();
   const { truth, outcome, ...facts } = row;
+  const { currency } = await rememberedHouse(actor);
   return (
     <>
-      <Came row={facts} outcome={outcome} car={truth && { style: truth.style, metal: metalOf(truth) }} />
+      <Came
+        row={facts}
+        outcome={outcome}
+        car={truth && { style: truth.style, metal: metalOf(truth) }}
+        currency={currency}
+      />
       <Messages />
     </>
   );
