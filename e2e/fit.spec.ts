@@ -197,7 +197,7 @@ test('gaps typed on the walk say where the door hangs; a correction tried by sli
     ['Left rear', '660'],
     ['Right rear', '662'],
   ] as const)
-    await aside.getByLabel(name).fill(mm);
+    await aside.getByLabel(name, { exact: true }).fill(mm);
   await aside.getByRole('button', { name: 'Keep stance' }).click();
   await expect(aside).toContainText('Leans 25 mm to the left at the front');
   await expect(aside.getByRole('region', { name: 'What the pattern suggests' })).toContainText('worn springs');
