@@ -2,6 +2,9 @@ import { rampColour } from '../body-plan/ramp';
 import { Behind } from './behind';
 import type { BlockOf } from './blocks';
 
+/** So many columns stand side by side on a phone. */
+const FIT_A_PHONE = 4;
+
 /** A table of figures; wider than the page it scrolls by itself. */
 export function TableBlock({
   block: { label, columns, rows },
@@ -13,7 +16,7 @@ export function TableBlock({
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached by keyboard
     <section className="overflow-x-auto" aria-label={label} tabIndex={0}>
-      <table className="w-full min-w-120 text-sm">
+      <table className={`w-full text-sm ${columns.length > FIT_A_PHONE ? 'min-w-120' : ''}`}>
         <thead className="text-left text-xs text-soft">
           <tr>
             {columns.map((c) => (
