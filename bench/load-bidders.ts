@@ -90,7 +90,7 @@ async function painted(browser: Browser, address: string) {
 }
 
 /** So many lots of a sale as they stand on its page. */
-export async function publish(world: World, name: string, lots: number): Promise<string> {
+async function publish(world: World, name: string, lots: number): Promise<string> {
   const t = await trial(world, name, lots, 0);
   const sql = postgres(world.cluster.url('trial'), { max: 1, onnotice: () => {} });
   const token = `${name}`.padEnd(43, 'x');
@@ -113,7 +113,7 @@ export async function publish(world: World, name: string, lots: number): Promise
   return `/s/${token}`;
 }
 
-export async function salePages(world: World, url: string): Promise<void> {
+async function salePages(world: World, url: string): Promise<void> {
   const few = await publish(world, 'salehundred', 100);
   const many = await publish(world, 'saletenthousand', 10_000);
   for (const [name, query] of [

@@ -140,9 +140,10 @@ async function planDays(db: Db, actor: Actor, saleId: string, from: string): Pro
   const inspectors = ['Ilse Brandvik', 'Tomas Orrell'];
   const keys = { where: 'Office', from: 8 * 60, to: 15 * 60 };
   const lots = lotsToRoute(await lotsToVisit(db, actor, saleId), { ...frame, keys });
+  const since = { day: 0, minute: 12 * 60 };
   const hours = leftOf(
     Array.from({ length: frame.days }, (): Span => [frame.opens, frame.closes]),
-    { day: 0, minute: 12 * 60 },
+    since,
   );
   const { visits } = routeOf({ lots, inspectors, days: frame.days, from: frame.opens, to: frame.closes, hours });
   await keepDaysPlan(db, actor, saleId, {
@@ -153,7 +154,7 @@ async function planDays(db: Db, actor: Actor, saleId: string, from: string): Pro
     daylightOnly: true,
     wet: [3, 6],
     keys,
-    since: { day: 0, minute: 12 * 60 },
+    since,
   });
 }
 

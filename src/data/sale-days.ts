@@ -8,7 +8,7 @@ import { type Db, type House, inOrg, type Tx } from './db';
 import { saleForUpdate } from './sales';
 import { lot } from './tables/lots';
 import { sale } from './tables/sales';
-import { makesKnown, visitsTook } from './visit-times';
+import { learntFrom } from './visit-times';
 
 /** A lot that is still to be visited. */
 export interface LotToVisit {
@@ -102,8 +102,7 @@ export async function daysTold(db: Db, who: House, saleId: string): Promise<Days
       sale: facts,
       plan: daysPlanSchema.parse(plan),
       lots,
-      took: await visitsTook(tx, who),
-      knows: await makesKnown(tx, who),
+      ...(await learntFrom(tx, who)),
     };
   });
 }

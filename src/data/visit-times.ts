@@ -36,3 +36,9 @@ export async function makesKnown(tx: Tx, { orgId }: House): Promise<KnowsMake[]>
     limit ${MOST_KNOWN}`);
   return [...rows];
 }
+
+/** What a house's reports teach its days: how long visits took, and who knows which cars. */
+export const learntFrom = async (tx: Tx, house: House) => ({
+  took: await visitsTook(tx, house),
+  knows: await makesKnown(tx, house),
+});

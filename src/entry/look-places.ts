@@ -18,7 +18,7 @@ export function zonesOf(line: TokenCursor, context: EntryContext): { zones: read
 }
 
 const GLASS_NAMES = [...PART_TABLE, ...SIDE_TABLE].filter(([words]) => words.length > 1 && words.includes('glass'));
-const namesGlass = (line: TokenCursor): boolean => line.copy().take(GLASS_NAMES as PhraseTable<unknown>) !== null;
+const namesGlass = (line: TokenCursor): boolean => line.has(GLASS_NAMES as PhraseTable<unknown>);
 
 /** The aspects named, in order; a place that is named by such a word ("back glass") names none. */
 export function aspectsIn(line: TokenCursor): Aspect[] {

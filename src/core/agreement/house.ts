@@ -85,32 +85,34 @@ function slopeOf(points: readonly (readonly [x: number, y: number])[]): Mean | n
     : null;
 }
 
-/** Values by the month (as a number) of something by its name. */
-const leaning = (name: string, own: readonly (readonly [month: number, value: number])[]): Leaning => ({
-  name,
-  pairs: own.length,
-  bias: meanOf(own.map((o) => o[1])),
-  drift: slopeOf(own),
-});
-
-/** Each of those that stand in pairs, against whoever stood beside it, by name. */
-function leaningsOf(
-  pairs: readonly { readonly first: string; readonly second: string; readonly at: string; readonly differ: number }[],
-): Leaning[] {
-  const names = [...new Set(pairs.flatMap((p) => [p.first, p.second]))].sort();
-  return names.map((name) =>
-    leaning(
-      name,
-      pairs.flatMap((p) =>
-        p.second === name
-          ? [[Date.parse(p.at) / MONTH_MS, p.differ] as const]
-          : p.first === name
-            ? [[Date.parse(p.at) / MONTH_MS, -p.differ] as const]
-            : [],
-      ),
-    ),
-  );
+/** How far one lies from another, or from what is known. */
+interface Differs {
+  readonly name: string;
+  readonly at: string;
+  readonly by: number;
 }
+
+/** Each of those that differ, by name. */
+function leaningsOf(all: readonly Differs[]): Leaning[] {
+  return [...new Set(all.map((d) => d.name))].sort().map((name) => {
+    const own = all.filter((d) => d.name === name);
+    return {
+      name,
+      pairs: own.length,
+      bias: meanOf(own.map((d) => d.by)),
+      drift: slopeOf(own.map((d) => [Date.parse(d.at) / MONTH_MS, d.by])),
+    };
+  });
+}
+
+/** A pair as its two see it, each against the other; of one alone only the second is told. */
+const bothWays = (
+  pair: { readonly first: string; readonly second: string; readonly at: string },
+  by: number,
+): Differs[] => [
+  { name: pair.second, at: pair.at, by },
+  ...(pair.first === pair.second ? [] : [{ name: pair.first, at: pair.at, by: -by }]),
+];
 
 /**
  * How far a house's gauges agree, µm: of pairs of looks that two different ones measured, each against the others; and each
@@ -119,15 +121,9 @@ function leaningsOf(
  */
 export function gaugesAgreement(pairs: readonly PairOfGauges[], foils: readonly FoilRead[]): GaugesAgreement {
   const two = pairs.filter((p) => p.first !== '' && p.second !== '' && p.first !== p.second);
-  const named = foils.filter((f) => f.gauge !== '');
   return {
-    pairs: leaningsOf(two.map((p) => ({ ...p, differ: p.differUm }))),
-    foils: [...new Set(named.map((f) => f.gauge))].sort().map((gauge) =>
-      leaning(
-        gauge,
-        named.flatMap((f) => (f.gauge === gauge ? [[Date.parse(f.at) / MONTH_MS, f.offUm] as const] : [])),
-      ),
-    ),
+    pairs: leaningsOf(two.flatMap((p) => bothWays(p, p.differUm))),
+    foils: leaningsOf(foils.flatMap((f) => (f.gauge === '' ? [] : [{ name: f.gauge, at: f.at, by: f.offUm }]))),
   };
 }
 
@@ -140,7 +136,7 @@ export function gaugesAgreement(pairs: readonly PairOfGauges[], foils: readonly 
 export function houseAgreement(looks: readonly PairOfLooks[]): HouseAgreement {
   const pairs = looks.flatMap((p) => (p.whole === null ? [] : [{ ...p, whole: p.whole }]));
   const n = pairs.length;
-  const people = leaningsOf(pairs.map((p) => ({ ...p, differ: p.whole })));
+  const people = leaningsOf(pairs.flatMap((p) => bothWays(p, p.whole)));
   if (n < ENOUGH.spread) return { pairs: n, judgementSd: null, people };
   const mean = pairs.reduce((s, p) => s + p.whole, 0) / n;
   const squares = pairs.reduce((s, p) => s + (p.whole - mean) ** 2, 0) / 2;

@@ -31,12 +31,8 @@ export interface KnowsMake {
 }
 
 const fold = (text: string) => text.toLowerCase().trim();
-/** Whether a title names a make as words of its own. */
-const names = (title: string, make: string) =>
-  make.trim() !== '' &&
-  ` ${fold(title).replaceAll(/[^\p{L}\p{N}]+/gu, ' ')} `.includes(
-    ` ${fold(make).replaceAll(/[^\p{L}\p{N}]+/gu, ' ')} `,
-  );
+/** A text as its words alone, with a space on either side: whether one stands in another as words of its own. */
+const asWords = (text: string) => ` ${fold(text).replaceAll(/[^\p{L}\p{N}]+/gu, ' ')} `;
 
 /** Whether a lot's keys are said to hang where a plan says they do. */
 export const keysHang = (keysWith: string, where: string): boolean => fold(keysWith).startsWith(fold(where));
@@ -56,9 +52,11 @@ export function lotsToRoute(
   const times = takes === undefined || shipped.minutes === 0 ? 1 : takes / shipped.minutes;
   const whole = { minutes: shipped.minutes * times, pit: shipped.pit * times };
   const { keys } = plan;
+  const makes = knows.filter((k) => k.make.trim() !== '').map((k) => ({ ...k, words: asWords(k.make) }));
   return lots.map((l) => {
     const minutes = Math.max(LEAST_MINUTES, Math.round(whole.minutes * (1 - l.seen)));
-    const known = knows.filter((k) => names(l.title ?? '', k.make)).map((k) => k.inspector);
+    const title = asWords(l.title ?? '');
+    const known = makes.filter((k) => title.includes(k.words)).map((k) => k.inspector);
     return {
       id: l.id,
       minutes,

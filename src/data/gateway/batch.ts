@@ -18,7 +18,7 @@ export interface StoredState {
 
 type FileFacts = Pick<typeof photoFile.$inferSelect, 'type' | 'bytes' | 'widthPx' | 'heightPx' | 'takenAt'>;
 
-/** A line of the log as it is written; what is the same in all lines of a batch is told once. */
+/** A line of the log as it is hashed, with its place in the chain. */
 export interface LogRow {
   readonly line: LogLine;
   readonly previousHash: string;

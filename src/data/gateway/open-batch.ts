@@ -4,8 +4,9 @@ import type { Actor } from '../actor';
 import type { Tx } from '../db';
 import { photoFile } from '../tables/pictures';
 import { record } from '../tables/records';
+import { arrayOf } from './array-of';
 import { type Batch, MOST_RECORDS, type StoredState } from './batch';
-import { fileNamed, textOf, uuidArray, uuids } from './sent';
+import { fileNamed, textOf, uuids } from './sent';
 
 const SINGLE_KINDS = RECORD_KINDS.filter((k) => kindOf(k).single);
 
@@ -43,8 +44,8 @@ export async function openBatch(
     .filter((s): s is string => s !== null && s.length === 64);
   const [[answer], pictures] = await Promise.all([
     tx.execute<{ known: Known | null }>(sql`
-      select farvin_open_batch(${inspectionId}::uuid, ${actor.orgId}::uuid, ${uuidArray(uuids(changes, 'record'))},
-        ${uuidArray(uuids(changes, 'id'))}, ${`{${SINGLE_KINDS.join()}}`}::text[]) as known`),
+      select farvin_open_batch(${inspectionId}::uuid, ${actor.orgId}::uuid, ${arrayOf('uuid', uuids(changes, 'record'))},
+        ${arrayOf('uuid', uuids(changes, 'id'))}, ${arrayOf('text', SINGLE_KINDS)}) as known`),
     shas.length === 0
       ? []
       : tx

@@ -1,4 +1,3 @@
-import { type SQL, sql } from 'drizzle-orm';
 import { KINDS, kindOf, type RecordKind } from '@/core/kinds';
 
 /** A text of something sent that nobody has checked yet; null where there is none. */
@@ -23,6 +22,3 @@ export function fileNamed(kind: string | null, body: unknown): string | null {
   const sha = kindOf(kind as RecordKind).file?.(body as never);
   return typeof sha === 'string' ? sha : null;
 }
-
-/** Ids as one parameter, however many there are. */
-export const uuidArray = (ids: readonly string[]): SQL => sql`${`{${ids.join()}}`}::uuid[]`;

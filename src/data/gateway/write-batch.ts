@@ -1,8 +1,8 @@
 import { sql } from 'drizzle-orm';
 import type { Tx } from '../db';
 import { LIVE_CHANNEL } from '../live-channel';
+import { arrayOf } from './array-of';
 import { type Batch, UnfitChange } from './batch';
-import { uuidArray } from './sent';
 
 /** Writes what a batch changed, its log lines and the notification, together (migration 0032). */
 export async function writeBatch(tx: Tx, batch: Batch): Promise<void> {
@@ -25,7 +25,7 @@ export async function writeBatch(tx: Tx, batch: Batch): Promise<void> {
   }));
   const [done] = await tx.execute<{ wrote: number }>(sql`
     select farvin_write_changes(${inspectionId}::uuid, ${actor.orgId}::uuid, ${actor.userId}, ${actor.name},
-      ${batch.clockAheadS}::int, ${at.toISOString()}::timestamptz, ${uuidArray(gone)}, ${JSON.stringify(lines)}::jsonb,
+      ${batch.clockAheadS}::int, ${at.toISOString()}::timestamptz, ${arrayOf('uuid', gone)}, ${JSON.stringify(lines)}::jsonb,
       ${batch.head}, ${LIVE_CHANNEL}) as wrote`);
   if (done?.wrote !== lines.length) throw new UnfitChange('a record is not at the version it was checked at');
 }

@@ -22,7 +22,7 @@ function readBlocked(
   const rest = line.words();
   if (line.rest().some((t) => t.kind === 'number')) return refused({ kind: 'figure-left', words: rest });
   // What is wrong with it is another sentence; any other words say more of why.
-  if (line.copy().take(FLAW_TABLE)) return refused({ kind: 'not-understood', words: rest });
+  if (line.has(FLAW_TABLE)) return refused({ kind: 'not-understood', words: rest });
   const items = zones.zones.map((zone): LookItem => {
     const own = context.plan.zones.get(zone)!.aspects;
     return {
@@ -40,7 +40,7 @@ function readBlocked(
 export const blocked = defineClause<LookItem>({
   words: [BLOCKED, BLOCKED_TABLE],
   // Any other words say more of why.
-  free: BLOCKED.flatMap(([words]) => words.at(-1)!),
+  free: BLOCKED.map(([words]) => words.at(-1)!),
   read: ({ line, quoted }, context) => {
     const how = line.take(BLOCKED);
     return how ? readBlocked(line, quoted, how.value, context) : null;

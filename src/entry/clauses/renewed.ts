@@ -38,7 +38,7 @@ const SAYS: PhraseTable<RenewedItem['state']> = phraseTable<RenewedItem['state']
 
 /** `left rear floor has been replaced`: what a place is to the car, where it is no major part of its own. */
 function readRenewed(line: TokenCursor, context: EntryContext): Entry<RenewedItem> | null {
-  if (line.copy().take(FLAW_TABLE)) return null;
+  if (line.has(FLAW_TABLE)) return null;
   const state = line.take(SAYS)?.value;
   if (!state) return null;
   const inferred = line.take(HEDGED) !== null;

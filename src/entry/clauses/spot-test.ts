@@ -77,8 +77,8 @@ const TESTS: PhraseTable<Result> = [
   ...says('touch', 'dry', ['dry to the touch', 'feels dry', 'bone dry']),
   ...says('wipe', 'wipes-off', ['brown wipes off', 'rust wipes off', 'wipes off']),
 ];
-/** A test that is named and whose result is none of those. */
 const DULL: PhraseTable<true> = [[['dull'], true]];
+/** A test that is named and whose result is none of those. */
 const NAMED: PhraseTable<true> = [[['magnet'], true]];
 
 /** `left rocker magnet off, dull`: what tests of the metal gave. Refuses two results of one test and words of no place. */
@@ -91,7 +91,7 @@ function readTests(line: TokenCursor, quoted: string, context: EntryContext): En
     results[test] = result;
   }
   if (Object.keys(results).length === 0) return null;
-  if (quoted || line.copy().take(NAMED)) return refused({ kind: 'not-understood', words: quoted || 'magnet' });
+  if (quoted || line.has(NAMED)) return refused({ kind: 'not-understood', words: quoted || 'magnet' });
   // "magnet off, dull": a word that says the tap's result only beside the magnet's.
   if (results.tap === undefined && line.take(DULL)) results.tap = 'dull';
   const found = takeZone(line, context);

@@ -85,8 +85,11 @@ export function readerOf(units: readonly Unit[], context: EntryContext, known: R
   };
   const parse = (said: string, zone: string | null): readonly EntryItem[] | null => {
     const there = `${zone} ${context.side ?? ''}`;
-    const of = known.get(there) ?? new Map<string, readonly EntryItem[] | null>();
-    known.set(there, of);
+    let of = known.get(there);
+    if (!of) {
+      of = new Map();
+      known.set(there, of);
+    }
     const held = of.get(said);
     if (held !== undefined) return held;
     const { items, problems } = parseStatement(said, { ...context, zone });

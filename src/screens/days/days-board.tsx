@@ -14,10 +14,10 @@ import type { ReactNode } from 'react';
 import type { DaysPlan, TimedVisit } from '@/core/days/days-plan';
 import { timeOf } from '@/core/days/read-csv';
 import type { Span } from '@/core/days/visit-order';
-import { clashesOf } from '@/report/visit-clashes';
 import { saveFile } from '@/ui/save-file';
 import { dayText } from '@/words/dates';
 import { minutesText } from '@/words/minutes';
+import { clashesOf } from '@/words/visit-clashes';
 import type { DayLot } from './days';
 
 type To = { readonly inspector: number; readonly day: number };
@@ -103,26 +103,22 @@ export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned:
               </button>
             </div>
             <div className="grid grid-cols-[minmax(0,1fr)] gap-3 border-x border-b border-line p-3 sm:grid-cols-2">
-              {plan.inspectors.map((name, i) => (
-                <Cell key={name} id={`${i} ${d}`}>
-                  <h3 className="text-sm font-semibold">
-                    {name}
-                    {day >= today && (
-                      <Spare
-                        visits={timed.filter((v) => v.day === d && v.inspector === name)}
-                        until={board.hours[d]![1]}
-                      />
-                    )}
-                  </h3>
-                  <ol className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
-                    {timed
-                      .filter((v) => v.day === d && v.inspector === name)
-                      .map((v) => (
+              {plan.inspectors.map((name, i) => {
+                const own = timed.filter((v) => v.day === d && v.inspector === name);
+                return (
+                  <Cell key={name} id={`${i} ${d}`}>
+                    <h3 className="text-sm font-semibold">
+                      {name}
+                      {day >= today && <Spare visits={own} until={board.hours[d]![1]} />}
+                    </h3>
+                    <ol className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
+                      {own.map((v) => (
                         <Visit key={v.lot} visit={v} at={{ inspector: i, day: d }} {...board} />
                       ))}
-                  </ol>
-                </Cell>
-              ))}
+                    </ol>
+                  </Cell>
+                );
+              })}
             </div>
           </section>
         ))}
@@ -168,6 +164,7 @@ function Cell({ id, children }: { id: string; children: ReactNode }) {
 
 function Visit({ visit: v, at, ...board }: Board & { readonly visit: TimedVisit; readonly at: To }) {
   const lot = board.lots.get(v.lot)!;
+  const clashes = clashesOf(v);
   const { setNodeRef, setActivatorNodeRef, listeners, attributes, transform } = useDraggable({ id: v.lot });
   return (
     <li
@@ -177,7 +174,7 @@ function Visit({ visit: v, at, ...board }: Board & { readonly visit: TimedVisit;
           ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 10, position: 'relative' }
           : undefined
       }
-      className={`grid grid-cols-[minmax(0,1fr)] gap-1 border border-line bg-card p-2 ${clashesOf(v).length > 0 ? 'border-l-4 border-l-pin' : ''}`}
+      className={`grid grid-cols-[minmax(0,1fr)] gap-1 border border-line bg-card p-2 ${clashes.length > 0 ? 'border-l-4 border-l-pin' : ''}`}
     >
       <div className="flex items-baseline gap-2">
         <button
@@ -211,7 +208,7 @@ function Visit({ visit: v, at, ...board }: Board & { readonly visit: TimedVisit;
           <KeyRound size={14} aria-hidden="true" /> {lot.keysWith}
         </p>
       )}
-      {clashesOf(v).length > 0 && <p className="text-sm font-semibold">{clashesOf(v).join('; ')}</p>}
+      {clashes.length > 0 && <p className="text-sm font-semibold">{clashes.join('; ')}</p>}
       <Move lot={v.lot} at={at} {...board} />
     </li>
   );

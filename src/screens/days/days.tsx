@@ -135,7 +135,7 @@ export function Days({
     setMoved(again.moved);
     setPlan({ ...plan, since: now, visits: asPlanned(again.visits, plan.inspectors) });
   };
-  // Other days or hours: what was left at a moment of the old ones says nothing.
+  // Other days: what was left at a moment of the old ones says nothing.
   const set = (change: Partial<DaysPlan>) =>
     setPlan({ ...plan, ...((change.from ?? change.days) !== undefined && { since: null }), ...change });
   const late = timed.filter((v) => v.late).length + unplanned.filter((l) => l.reportDueOn !== null).length;

@@ -1,7 +1,7 @@
 import { Document, renderToBuffer, View } from '@react-pdf/renderer';
 import { timeOf } from '@/core/days/read-csv';
-import { clashesOf } from '@/report/visit-clashes';
 import { dayText } from '@/words/dates';
+import { clashesOf } from '@/words/visit-clashes';
 import type { VisitTold } from '../days-told';
 import { registerFonts } from './fonts';
 import { Sheet } from './pdf/sheet';

@@ -8,7 +8,7 @@ import { db, inOrg } from '@/data/db';
 import { peopleOf } from '@/data/people';
 import { daysFeedOf, daysPlanOf, lotsToVisit } from '@/data/sale-days';
 import { salesOf } from '@/data/sales';
-import { makesKnown, visitsTook } from '@/data/visit-times';
+import { learntFrom } from '@/data/visit-times';
 import { Days } from '@/screens/days/days';
 import { pageActor } from '@/server/actor';
 import { Messages } from '@/ui/shell/messages';
@@ -21,13 +21,12 @@ export default async function DaysPage({ searchParams }: { searchParams: Promise
   const id = uuidSchema.safeParse((await searchParams).sale);
   const sale = (await salesOf(db(), actor)).find((s) => s.id === id.data);
   if (!sale || !readsHouse(actor)) notFound();
-  const [lots, plan, people, feed, took, knows] = await Promise.all([
+  const [lots, plan, people, feed, { took, knows }] = await Promise.all([
     lotsToVisit(db(), actor, sale.id),
     daysPlanOf(db(), actor, sale.id),
     peopleOf(db(), actor),
     mayManage(actor) ? daysFeedOf(db(), actor, sale.id) : null,
-    inOrg(db(), actor, (tx) => visitsTook(tx, actor)),
-    inOrg(db(), actor, (tx) => makesKnown(tx, actor)),
+    inOrg(db(), actor, (tx) => learntFrom(tx, actor)),
   ]);
   return (
     <>
