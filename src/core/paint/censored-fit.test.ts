@@ -7,6 +7,8 @@ import {
   lnMedianQuantile,
   logEvidence,
   medianEstimate,
+  poolWith,
+  shareAboveCut,
   spreadEstimate,
 } from './censored-fit';
 
@@ -122,4 +124,62 @@ it('reads gauges of different ceilings together: the median lies in its own inte
     ),
     { seed: 64, numRuns: 60 },
   );
+});
+
+describe('sums over the grid against the same sums written out cell by cell', () => {
+  const ln = (belief: FilmPrior, m: number, t: number) =>
+    -0.5 * ((m - belief.lnMedian.mean) / belief.lnMedian.sd) ** 2 -
+    0.5 * ((t - belief.lnSpread.mean) / belief.lnSpread.sd) ** 2 -
+    Math.log(belief.lnMedian.sd * belief.lnSpread.sd);
+  const cells = (readUm: number[], overUm: number[]) => {
+    const fit = fitCensored({ readUm, overUm }, WEAK)!;
+    const w = fit.lnMedians.length;
+    return {
+      fit,
+      all: [...fit.likelihood].map((l, k) => ({ l, m: fit.lnMedians[k % w]!, t: fit.lnSpreads[Math.floor(k / w)]! })),
+    };
+  };
+  const near: FilmPrior = {
+    lnMedian: { mean: Math.log(130), sd: 0.1 },
+    lnSpread: { mean: Math.log(0.12), sd: 0.3 },
+  };
+  const samples: [number[], number[]][] = [
+    [[118, 124, 131, 140], []],
+    [
+      [210, 480, 130],
+      [500, 500],
+    ],
+    [[], [500, 500, 2000]],
+    [[44], []],
+  ];
+  it.each(samples)('read %j, over %j', (readUm, overUm) => {
+    const { fit, all } = cells(readUm, overUm);
+    const evidence = all.reduce((s, { l, m, t }) => s + l * Math.exp(ln(near, m, t)), 0);
+    expect(logEvidence(fit, near) - fit.lnTop).toBeCloseTo(Math.log(evidence), 9);
+    const beliefs = all.map(({ l, m, t }) => l * (0.3 * Math.exp(ln(WEAK, m, t)) + 0.7 * Math.exp(ln(near, m, t))));
+    const whole = beliefs.reduce((s, b) => s + b, 0);
+    const pooled = poolWith(fit, WEAK, near, 0.7);
+    expect(Math.max(...beliefs.map((b, k) => Math.abs(b / whole - pooled.posterior[k]!)))).toBeLessThan(1e-12);
+    const w = fit.lnMedians.length;
+    pooled.medianWeights.forEach((weight, i) => {
+      let own = 0;
+      for (let k = i; k < pooled.posterior.length; k += w) own += pooled.posterior[k]!;
+      expect(weight).toBeCloseTo(own, 12);
+    });
+    expect(shareAboveCut(pooled, 1).value).toBeGreaterThan(0.99);
+    expect(shareAboveCut(pooled, 60_000).value).toBeLessThan(0.05);
+  });
+
+  it('lets readings speak for themselves where a belief holds them for impossible', () => {
+    const certain: FilmPrior = { lnMedian: { mean: 2, sd: 1e-4 }, lnSpread: { mean: -2, sd: 1e-4 } };
+    const fit = fitCensored({ readUm: [480, 481, 482, 480, 481], overUm: [] }, certain)!;
+    expect(fit.posterior.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+    expect(fit.posterior.every(Number.isFinite)).toBe(true);
+  });
+});
+
+it('says that a belief is out of the question instead of failing', () => {
+  const fit = fitCensored({ readUm: [100, 101, 102, 100, 99], overUm: [] }, WEAK)!;
+  const elsewhere: FilmPrior = { lnMedian: { mean: Math.log(9000), sd: 0.001 }, lnSpread: { mean: -2, sd: 0.3 } };
+  expect(logEvidence(fit, elsewhere)).toBeLessThan(logEvidence(fit, WEAK) - 1000);
 });

@@ -1,14 +1,19 @@
 import type { Estimate } from '../stats/estimate';
 import { kaplanMeierMedian } from '../stats/kaplan-meier';
-import { logUpperTail } from '../stats/normal';
+import { logUpperTail, upperTail } from '../stats/normal';
 
 // Looked up once: these run tens of thousands of times a fit.
 const { exp, log } = Math;
 
 /** Weak knowledge of film thickness before any reading: a normal over ln(µm) and over ln(standard deviation of ln). */
 export interface FilmPrior {
-  readonly lnMedian: { readonly mean: number; readonly sd: number };
-  readonly lnSpread: { readonly mean: number; readonly sd: number };
+  readonly lnMedian: Normal;
+  readonly lnSpread: Normal;
+}
+
+interface Normal {
+  readonly mean: number;
+  readonly sd: number;
 }
 
 /** Thicknesses of one zone: values read, and the ceilings of those that only say "at least". */
@@ -22,12 +27,17 @@ export interface FilmFit {
   readonly n: number;
   readonly lnMedians: Float64Array;
   readonly lnSpreads: Float64Array;
-  /** Log-likelihood, row by row of lnSpreads. */
-  readonly logLikelihood: Float64Array;
-  /** Posterior weights under the weak prior, summing to 1, in the same order. */
+  /** Likelihood as a share of the greatest on the grid, row by row of lnSpreads; its logarithm is `lnTop` there. */
+  readonly likelihood: Float64Array;
+  readonly lnTop: number;
+  /** Posterior weights under the weak prior, summing to 1, in the same order, and their sums over the other axis. */
   readonly posterior: Float64Array;
+  readonly medianWeights: Float64Array;
+  readonly spreadWeights: Float64Array;
 }
 
+/** Logarithm under which a share of the greatest likelihood is none: less than doubles can say. */
+const NOTHING_BELOW = -700;
 const COARSE = { medians: 60, spreads: 16 };
 const FINE = { medians: 90, spreads: 28 };
 /** ln µm and ln spread within which every coating lies: 1 µm to 60 mm; 1 % to 400 %. */
@@ -52,11 +62,61 @@ function summarise({ readUm, overUm }: CensoredSample): Sufficient {
   return { n: logs.length, mean, squares: logs.reduce((s, v) => s + (v - mean) ** 2, 0), over: [...over] };
 }
 
-function logLikelihoodAt(s: Sufficient, lnMedian: number, lnSpread: number): number {
-  const spread = exp(lnSpread);
-  let ll = -s.n * lnSpread - (s.squares + s.n * (s.mean - lnMedian) ** 2) / (2 * spread * spread);
-  for (const [ceiling, count] of s.over) ll += count * logUpperTail((ceiling - lnMedian) / spread);
+/** Log-likelihood of the sample on the grid, row by row of lnSpreads. */
+function logLikelihoods(s: Sufficient, lnMedians: Float64Array, lnSpreads: Float64Array): Float64Array {
+  const w = lnMedians.length;
+  const ll = new Float64Array(w * lnSpreads.length);
+  for (let j = 0; j < lnSpreads.length; j++) {
+    const spread = exp(lnSpreads[j]!);
+    const half = 1 / (2 * spread * spread);
+    const row = j * w;
+    for (let i = 0; i < w; i++) {
+      const off = s.mean - lnMedians[i]!;
+      ll[row + i] = -s.n * lnSpreads[j]! - (s.squares + s.n * off * off) * half;
+    }
+    for (const [ceiling, count] of s.over)
+      for (let i = 0; i < w; i++) ll[row + i] = ll[row + i]! + count * logUpperTail((ceiling - lnMedians[i]!) / spread);
+  }
   return ll;
+}
+
+/** What a belief says of each step of an axis, up to a factor: a normal's density as a share of its greatest there. */
+function believed({ mean, sd }: Normal, values: Float64Array): { shares: Float64Array; lnTop: number } {
+  const shares = values.map((v) => -0.5 * ((v - mean) / sd) ** 2);
+  let lnTop = -Infinity;
+  for (const v of shares) if (v > lnTop) lnTop = v;
+  for (let i = 0; i < shares.length; i++) shares[i] = exp(shares[i]! - lnTop);
+  return { shares, lnTop };
+}
+
+/** The likelihood weighed by a belief about each axis, summing to 1, with its sums over the other axis; null where all is nothing. */
+function weighed(
+  likelihood: Float64Array,
+  beliefs: readonly { readonly medians: Float64Array; readonly spreads: Float64Array; readonly share: number }[],
+  w: number,
+): Pick<FilmFit, 'posterior' | 'medianWeights' | 'spreadWeights'> | null {
+  const posterior = new Float64Array(likelihood.length);
+  const medianWeights = new Float64Array(w);
+  const spreadWeights = new Float64Array(likelihood.length / w);
+  let sum = 0;
+  for (const { medians, spreads, share } of beliefs)
+    for (let j = 0; j < spreads.length; j++) {
+      const of = share * spreads[j]!;
+      for (let i = 0; i < w; i++) {
+        const p = likelihood[j * w + i]! * of * medians[i]!;
+        posterior[j * w + i] = posterior[j * w + i]! + p;
+        sum += p;
+      }
+    }
+  if (!(sum > 0)) return null;
+  for (let j = 0; j < spreadWeights.length; j++)
+    for (let i = 0; i < w; i++) {
+      const p = posterior[j * w + i]! / sum;
+      posterior[j * w + i] = p;
+      medianWeights[i] = medianWeights[i]! + p;
+      spreadWeights[j] = spreadWeights[j]! + p;
+    }
+  return { posterior, medianWeights, spreadWeights };
 }
 
 function evaluate(
@@ -66,38 +126,21 @@ function evaluate(
   lnSpreads: Float64Array,
   n: number,
 ): FilmFit {
-  const size = lnMedians.length * lnSpreads.length;
-  const logLikelihood = new Float64Array(size);
-  const posterior = new Float64Array(size);
-  let top = -Infinity;
-  for (let j = 0; j < lnSpreads.length; j++) {
-    for (let i = 0; i < lnMedians.length; i++) {
-      const k = j * lnMedians.length + i;
-      const m = lnMedians[i]!;
-      const t = lnSpreads[j]!;
-      logLikelihood[k] = logLikelihoodAt(s, m, t);
-      const lp =
-        logLikelihood[k]! -
-        0.5 * ((m - prior.lnMedian.mean) / prior.lnMedian.sd) ** 2 -
-        0.5 * ((t - prior.lnSpread.mean) / prior.lnSpread.sd) ** 2;
-      posterior[k] = lp;
-      if (lp > top) top = lp;
-    }
+  const likelihood = logLikelihoods(s, lnMedians, lnSpreads);
+  let lnTop = -Infinity;
+  for (const v of likelihood) if (v > lnTop) lnTop = v;
+  for (let k = 0; k < likelihood.length; k++) {
+    const below = likelihood[k]! - lnTop;
+    likelihood[k] = below < NOTHING_BELOW ? 0 : exp(below);
   }
-  let sum = 0;
-  for (let k = 0; k < size; k++) sum += posterior[k] = exp(posterior[k]! - top);
-  for (let k = 0; k < size; k++) posterior[k] = posterior[k]! / sum;
-  return { n, lnMedians, lnSpreads, logLikelihood, posterior };
-}
-
-function marginal(fit: FilmFit, of: 'median' | 'spread'): Float64Array {
-  const out = new Float64Array(of === 'median' ? fit.lnMedians.length : fit.lnSpreads.length);
-  const w = fit.lnMedians.length;
-  fit.posterior.forEach((p, k) => {
-    const at = of === 'median' ? k % w : Math.floor(k / w);
-    out[at] = out[at]! + p;
-  });
-  return out;
+  const medians = believed(prior.lnMedian, lnMedians).shares;
+  const spreads = believed(prior.lnSpread, lnSpreads).shares;
+  const w = lnMedians.length;
+  // Readings that a belief holds for impossible speak for themselves.
+  const weights =
+    weighed(likelihood, [{ medians, spreads, share: 1 }], w) ??
+    weighed(likelihood, [{ medians: medians.fill(1), spreads: spreads.fill(1), share: 1 }], w)!;
+  return { n, lnMedians, lnSpreads, likelihood, lnTop, ...weights };
 }
 
 /** The narrowest stretch of an axis outside which less than `tail` of the weight lies, one step wider each way. */
@@ -124,8 +167,8 @@ export function fitCensored(sample: CensoredSample, prior: FilmPrior): FilmFit |
   // Three zooms: the likelihood of many even readings is far narrower than the whole range.
   for (let pass = 0; pass < 3; pass++) {
     const rough = evaluate(s, prior, axis(medians, COARSE.medians), axis(spreads, COARSE.spreads), n);
-    medians = stretch(rough.lnMedians, marginal(rough, 'median'), 1e-4);
-    spreads = stretch(rough.lnSpreads, marginal(rough, 'spread'), 1e-4);
+    medians = stretch(rough.lnMedians, rough.medianWeights, 1e-4);
+    spreads = stretch(rough.lnSpreads, rough.spreadWeights, 1e-4);
   }
   return evaluate(s, prior, axis(medians, FINE.medians), axis(spreads, FINE.spreads), n);
 }
@@ -144,30 +187,22 @@ function quantileOf(values: Float64Array, weights: Float64Array, p: number): num
 
 /** The p-quantile of ln(median thickness in µm). */
 export function lnMedianQuantile(fit: FilmFit, p: number): number {
-  return quantileOf(fit.lnMedians, marginal(fit, 'median'), p);
+  return quantileOf(fit.lnMedians, fit.medianWeights, p);
+}
+
+function momentsOf(values: Float64Array, weights: Float64Array): { mean: number; sd: number } {
+  let mean = 0;
+  for (let i = 0; i < values.length; i++) mean += weights[i]! * values[i]!;
+  let variance = 0;
+  for (let i = 0; i < values.length; i++) variance += weights[i]! * (values[i]! - mean) ** 2;
+  return { mean, sd: Math.sqrt(variance) };
 }
 
 /** Mean and standard deviation of ln(median thickness in µm). */
-export function lnMedianMoments(fit: FilmFit): { mean: number; sd: number } {
-  const w = marginal(fit, 'median');
-  let mean = 0;
-  w.forEach((p, i) => {
-    mean += p * fit.lnMedians[i]!;
-  });
-  let variance = 0;
-  w.forEach((p, i) => {
-    variance += p * (fit.lnMedians[i]! - mean) ** 2;
-  });
-  return { mean, sd: Math.sqrt(variance) };
-}
+export const lnMedianMoments = (fit: FilmFit) => momentsOf(fit.lnMedians, fit.medianWeights);
 
 /** Mean and standard deviation of ln(spread within the zone). */
-export function lnSpreadMoments(fit: FilmFit): { mean: number; sd: number } {
-  const w = marginal(fit, 'spread');
-  const mean = w.reduce((s, p, i) => s + p * fit.lnSpreads[i]!, 0);
-  const variance = w.reduce((s, p, i) => s + p * (fit.lnSpreads[i]! - mean) ** 2, 0);
-  return { mean, sd: Math.sqrt(variance) };
-}
+export const lnSpreadMoments = (fit: FilmFit) => momentsOf(fit.lnSpreads, fit.spreadWeights);
 
 /**
  * The fit when the zone is believed, with the chance `share` before readings, to be like the rest of the car (`near`), and
@@ -175,22 +210,13 @@ export function lnSpreadMoments(fit: FilmFit): { mean: number; sd: number } {
  * it (partial pooling; Gelman et al., Bayesian Data Analysis, 3rd ed., §5.4, with a robust prior as in §17.2).
  */
 export function poolWith(fit: FilmFit, weak: FilmPrior, near: FilmPrior, share: number): FilmFit {
-  const w = fit.lnMedians.length;
-  const density = (b: FilmPrior, m: number, t: number) =>
-    exp(-0.5 * (((m - b.lnMedian.mean) / b.lnMedian.sd) ** 2 + ((t - b.lnSpread.mean) / b.lnSpread.sd) ** 2)) /
-    (b.lnMedian.sd * b.lnSpread.sd);
-  const top = fit.logLikelihood.reduce((a, b) => Math.max(a, b), -Infinity);
-  const posterior = new Float64Array(fit.posterior.length);
-  let sum = 0;
-  fit.logLikelihood.forEach((ll, k) => {
-    const [m, t] = [fit.lnMedians[k % w]!, fit.lnSpreads[Math.floor(k / w)]!];
-    const belief = (1 - share) * density(weak, m, t) + share * density(near, m, t);
-    posterior[k] = exp(ll - top) * belief;
-    sum += posterior[k]!;
-  });
-  if (!(sum > 0)) return fit;
-  for (let k = 0; k < posterior.length; k++) posterior[k] = posterior[k]! / sum;
-  return { ...fit, posterior };
+  const of = (b: FilmPrior, part: number) => {
+    const [m, s] = [believed(b.lnMedian, fit.lnMedians), believed(b.lnSpread, fit.lnSpreads)];
+    const ln = m.lnTop + s.lnTop - log(b.lnMedian.sd * b.lnSpread.sd);
+    return { medians: m.shares, spreads: s.shares, share: part * exp(ln) };
+  };
+  const weights = weighed(fit.likelihood, [of(weak, 1 - share), of(near, share)], fit.lnMedians.length);
+  return weights ? { ...fit, ...weights } : fit;
 }
 
 /** Steps in which a share is told apart for its interval. */
@@ -207,7 +233,7 @@ export function shareAboveCut(fit: FilmFit, cutUm: number): Estimate {
     for (let i = 0; i < w; i++) {
       const p = fit.posterior[j * w + i]!;
       if (p < 1e-9) continue;
-      const share = exp(logUpperTail((lnCut - fit.lnMedians[i]!) / spread));
+      const share = upperTail((lnCut - fit.lnMedians[i]!) / spread);
       mean += p * share;
       const bin = Math.round(share * SHARE_BINS);
       bins[bin] = bins[bin]! + p;
@@ -245,22 +271,23 @@ export function medianEstimate(fit: FilmFit, { readUm, overUm }: CensoredSample)
 
 /** Standard deviation of ln(thickness) with its 10 and 90 % points. */
 export function spreadEstimate(fit: FilmFit): Estimate {
-  const w = marginal(fit, 'spread');
-  const at = (p: number) => exp(quantileOf(fit.lnSpreads, w, p));
+  const at = (p: number) => exp(quantileOf(fit.lnSpreads, fit.spreadWeights, p));
   return { value: at(0.5), low: at(0.1), high: at(0.9), n: fit.n };
 }
 
-/** Log of the chance of the readings under a normal belief over (ln median, ln spread), up to a constant of the fit. */
+/**
+ * Log of the chance of the readings under a normal belief over (ln median, ln spread), up to a constant of the fit;
+ * -Infinity where the belief lies so far from the readings that the chance is less than doubles can say.
+ */
 export function logEvidence(fit: FilmFit, belief: FilmPrior): number {
   const w = fit.lnMedians.length;
-  let top = -Infinity;
-  const terms = new Float64Array(fit.logLikelihood.length);
-  fit.logLikelihood.forEach((ll, k) => {
-    const zm = (fit.lnMedians[k % w]! - belief.lnMedian.mean) / belief.lnMedian.sd;
-    const zs = (fit.lnSpreads[Math.floor(k / w)]! - belief.lnSpread.mean) / belief.lnSpread.sd;
-    const t = ll - 0.5 * (zm * zm + zs * zs) - log(belief.lnMedian.sd * belief.lnSpread.sd);
-    terms[k] = t;
-    if (t > top) top = t;
-  });
-  return top + log(terms.reduce((s, t) => s + exp(t - top), 0));
+  const medians = believed(belief.lnMedian, fit.lnMedians);
+  const spreads = believed(belief.lnSpread, fit.lnSpreads);
+  let sum = 0;
+  for (let j = 0; j < spreads.shares.length; j++) {
+    let row = 0;
+    for (let i = 0; i < w; i++) row += fit.likelihood[j * w + i]! * medians.shares[i]!;
+    sum += row * spreads.shares[j]!;
+  }
+  return fit.lnTop + medians.lnTop + spreads.lnTop - log(belief.lnMedian.sd * belief.lnSpread.sd) + log(sum);
 }

@@ -1,5 +1,6 @@
 import type { Estimate } from '../stats/estimate';
 import { kaplanMeier, kaplanMeierMedian, shareAbove } from '../stats/kaplan-meier';
+import { keptWith } from '../stats/remembered';
 import {
   type FilmFit,
   type FilmPrior,
@@ -51,6 +52,10 @@ export interface ZonePaint {
   /** What moved the state, in the first school's bands. */
   readonly reasons: readonly PaintReason[];
 }
+
+/** A panel that was not touched since is fitted as before: what follows from its fit alone is not reckoned again. */
+const statesKept = keptWith(stateChances);
+const sharesKept = keptWith(shareAboveCut);
 
 /** Nothing measured. */
 export const NOTHING: Estimate = { value: null, low: null, high: null, n: 0 };
@@ -128,7 +133,7 @@ export function zonePaint(m: MeasuredZone, input: PaintInput, car: CarPaint): Zo
     state:
       fit === null
         ? null
-        : Object.fromEntries(input.profiles.map((p) => [p.id, withMarks(stateChances(fit, silent, p), seen)])),
+        : Object.fromEntries(input.profiles.map((p) => [p.id, withMarks(statesKept(fit, silent, p), seen)])),
     job: car.jobs.get(zone) ?? null,
     enough: lacks === 0 && fit !== null,
     lacks,
@@ -138,7 +143,7 @@ export function zonePaint(m: MeasuredZone, input: PaintInput, car: CarPaint): Zo
       pooled && profile
         ? Object.values(profile.bandsUm).map((cutUm) => ({
             cutUm,
-            share: shareAboveCut(pooled, cutUm),
+            share: sharesKept(pooled, cutUm),
             freeShare: cutUm > ceiling ? null : shareAbove(steps, cutUm),
           }))
         : [],

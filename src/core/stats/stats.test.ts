@@ -1,4 +1,4 @@
-import { logUpperTail, normalCdf, normalQuantile } from './normal';
+import { logUpperTail, normalCdf, normalQuantile, upperTail } from './normal';
 import { quantile } from './quantile';
 import { normalDraw, seeded } from './random';
 import { studentQuantile } from './student';
@@ -10,6 +10,23 @@ it('matches published values of the normal distribution', () => {
   expect(normalCdf(0)).toBeCloseTo(0.5, 7);
   expect(normalQuantile(0.9)).toBeCloseTo(1.2815515655, 5);
   expect(normalQuantile(0)).toBe(-Infinity);
+});
+
+it('tells the upper tail as published, on both sides and to its ends', () => {
+  // Abramowitz & Stegun, table 26.1.
+  const published: [number, number][] = [
+    [0, 0.5],
+    [1, 0.15865525393],
+    [2, 0.02275013195],
+    [3, 0.00134989803],
+    [5, 2.866515719e-7],
+  ];
+  for (const [z, q] of published) {
+    expect(upperTail(z) / q).toBeCloseTo(1, 9);
+    expect(upperTail(-z)).toBeCloseTo(1 - q, 10);
+  }
+  expect([upperTail(40), upperTail(-40)]).toEqual([0, 1]);
+  for (const z of [-8.2, -4, -0.3, 0.3, 4, 8.2]) expect(upperTail(z)).toBeCloseTo(Math.exp(logUpperTail(z)), 14);
 });
 
 it('keeps the far tail finite', () => {
