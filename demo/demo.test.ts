@@ -18,7 +18,7 @@ import { checkChange } from '../src/core/records/check-change';
 import { recordsOf as kindOf } from '../src/core/records/reduce';
 import { seeded } from '../src/core/stats/random';
 import { wavesOf } from '../src/core/waves/waves';
-import { drawSeam } from '../src/instruments/camera';
+import { seamPlaces } from '../src/instruments/camera';
 import { ReportView } from '../src/ui/report/report-view';
 import { visitText } from '../src/words/report';
 import { PLAIN_WORDING } from '../src/words/vocabulary';
@@ -225,7 +225,7 @@ it('measures a dropped door that adjusting cures, and one whose quarter it does 
 
 it('draws a seam that measures as wide as it was drawn', async () => {
   const order = { subject: 'measured-seam', seed: 7, colour: '#1f3d2c', gapMm: [5.2, 4] } as const;
-  const { cardPx, seamPx } = drawSeam(seamScene(order));
+  const { cardPx, seamPx } = seamPlaces(seamScene(order));
   const found = measureGap(await pixelsOf(order), { cardMm: BANK_CARD_MM, cardPx, seamPx });
   if (!found.ok) throw new Error(found.reason);
   expect(Math.abs(found.meanMm.value! - 4.6)).toBeLessThan(0.25);

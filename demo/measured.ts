@@ -10,7 +10,7 @@ import type { RecordKind } from '../src/core/kinds';
 import { rustShare } from '../src/core/metal/rust-share';
 import type { Estimate } from '../src/core/stats/estimate';
 import { wavesOf } from '../src/core/waves/waves';
-import { drawSeam } from '../src/instruments/camera';
+import { seamPlaces } from '../src/instruments/camera';
 import type { PhotoOrder } from './lot';
 import { GREY_CARD_PLACES, type PictureOrder, STRIPES_LENGTH_MM, STRIPES_PLACE, seamScene } from './pictures';
 
@@ -68,7 +68,7 @@ export const MEASURED = {
     };
   },
   gap: ({ photo, pixels, order, drawn }) => {
-    const { cardPx, seamPx } = drawSeam(seamScene(drawn));
+    const { cardPx, seamPx } = seamPlaces(seamScene(drawn));
     const asked = { cardMm: BANK_CARD_MM, cardPx, seamPx };
     const found = must(measureGap(pixels, asked), 'the drawn seam');
     const { pxPerMm, tiltDeg, reprojectionPx } = found;

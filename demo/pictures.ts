@@ -68,7 +68,7 @@ export const STRIPES_PLACE = { x: 100, y: 220, width: 1400, height: 760 } as con
 export const STRIPES_LENGTH_MM = 420;
 
 // Looked up once: they run for every pixel.
-const { max, min, round } = Math;
+const { floor, round } = Math;
 
 const W = 1600;
 const H = 1200;
@@ -397,6 +397,12 @@ async function drawMeasured(order: PictureOrder): Promise<Buffer> {
     .toBuffer();
 }
 
+/** A camera's grain, pixel after pixel; of a prime length, so that rows of no width show it twice under each other. */
+const GRAIN = (() => {
+  const r = seeded(65521);
+  return Int8Array.from({ length: 65521 }, () => round((r() - 0.5) * 14));
+})();
+
 /** Draws one picture as a JPEG, the same for the same order, with a little grain as of a camera. */
 export async function drawPicture(order: PictureOrder): Promise<Buffer> {
   if (SIMULATED.has(order.subject)) return drawMeasured(order);
@@ -404,9 +410,14 @@ export async function drawPicture(order: PictureOrder): Promise<Buffer> {
   const [w, h] = [order.widthPx ?? W, order.heightPx ?? H];
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" viewBox="0 0 ${W} ${H}">${DEFS}${scene(order, r)}${MARK}</svg>`;
   const base = await sharp(Buffer.from(svg)).removeAlpha().raw().toBuffer();
-  for (let i = 0; i < base.length; i += 3) {
-    const grain = round((r() - 0.5) * 14);
-    for (let c = 0; c < 3; c++) base[i + c] = max(0, min(255, base[i + c]! + grain));
+  const pixels = new Uint8ClampedArray(base.buffer, base.byteOffset, base.length);
+  let at = floor(r() * GRAIN.length);
+  for (let i = 0; i < pixels.length; i += 3) {
+    const grain = GRAIN[at]!;
+    if (++at === GRAIN.length) at = 0;
+    pixels[i] = pixels[i]! + grain;
+    pixels[i + 1] = pixels[i + 1]! + grain;
+    pixels[i + 2] = pixels[i + 2]! + grain;
   }
   const drawn = sharp(base, { raw: { width: w, height: h, channels: 3 } });
   if (order.takenAt) {

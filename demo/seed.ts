@@ -29,9 +29,10 @@ import { recordsOfLot } from './lot-records';
 import { LOTS } from './lots';
 import { MAKES } from './makes';
 import { MEASURED, pixelsOf } from './measured';
-import { drawPicture, type PictureOrder } from './pictures';
+import type { PictureOrder } from './pictures';
 import { practiseDemo } from './practise';
 import { publishDemo, type Send, shareDemo } from './publish';
+import { openStudio, type Studio } from './studio';
 import type { DemoVisit } from './visit';
 
 const PASSWORD = 'tramshed-demo';
@@ -75,34 +76,44 @@ const SHARED = 6;
 /** The lot that two inspectors looked at, blind to each other. */
 const TWICE = 2;
 
+/** The picture that is drawn for an order of a lot. */
+function pictureOf(order: PhotoOrder, i: number, lot: DemoLot, visit: DemoVisit): PictureOrder {
+  return {
+    subject: order.subject,
+    seed: lot.number * 100 + i,
+    colour: order.ground ?? lot.facts?.hex ?? '#777777',
+    style: lot.style,
+    ...(order.figure && { figure: order.figure }),
+    ...(order.other && { other: order.other }),
+    ...(order.wavesMm && { wavesMm: order.wavesMm }),
+    ...(order.gapMm && { gapMm: order.gapMm }),
+    ...(order.dials && { dials: order.dials }),
+    ...(order.runMinutes && {
+      takenAt: new Date(Date.parse(visit.turnedAt) + order.runMinutes * 60_000).toISOString(),
+    }),
+    ...(order.flawedShare && { flawedShare: order.flawedShare }),
+  };
+}
+
+/** A picture that is being drawn for a lot. */
+interface Drawn {
+  readonly order: PhotoOrder;
+  readonly picture: PictureOrder;
+  readonly bytes: Promise<Buffer>;
+}
+
 async function photos(
   db: Db,
   actor: Actor,
   inspectionId: string,
   visit: DemoVisit,
-  orders: readonly PhotoOrder[],
+  drawn: readonly Drawn[],
   lot: DemoLot,
-  colour: string,
 ): Promise<void> {
   const from = visit.changes.length;
-  for (const [i, order] of orders.entries()) {
-    const picture: PictureOrder = {
-      subject: order.subject,
-      seed: lot.number * 100 + i,
-      colour: order.ground ?? colour,
-      style: lot.style,
-      ...(order.figure && { figure: order.figure }),
-      ...(order.other && { other: order.other }),
-      ...(order.wavesMm && { wavesMm: order.wavesMm }),
-      ...(order.gapMm && { gapMm: order.gapMm }),
-      ...(order.dials && { dials: order.dials }),
-      ...(order.runMinutes && {
-        takenAt: new Date(Date.parse(visit.turnedAt) + order.runMinutes * 60_000).toISOString(),
-      }),
-      ...(order.flawedShare && { flawedShare: order.flawedShare }),
-    };
-    const bytes = await drawPicture(picture);
-    const taken = await importPhoto(db, actor, bytes);
+  for (const [i, { order, picture, bytes: drawing }] of drawn.entries()) {
+    const bytes = await drawing;
+    const taken = await importPhoto(db, actor, bytes, 'when-asked');
     if (!taken.ok) throw new Error(`a drawn picture was refused: ${taken.reason}`);
     const { sha256, type, bytes: size, widthPx, heightPx } = taken.photo;
     const photo = visit.put('photo', {
@@ -158,25 +169,36 @@ async function planDays(db: Db, actor: Actor, saleId: string, from: string): Pro
   });
 }
 
+/** What an inspector enters of a lot, with its pictures begun; null for one that is only listed. */
+function inspectionOf(lot: DemoLot, lotId: string, inspector: string, today: Date, studio: Studio) {
+  if (lot.stage === 'listed') return null;
+  const startedAt = addDays(new Date(`${today.toISOString().slice(0, 10)}T08:30:00Z`), -6 + (lot.number % 5));
+  const { visit, orders, film } = recordsOfLot(lot, startedAt, lotId, inspector);
+  const drawn = orders.map((order, i): Drawn => {
+    const picture = pictureOf(order, i, lot, visit);
+    return { order, picture, bytes: studio.draw(picture) };
+  });
+  return { startedAt, visit, drawn, film };
+}
+
 async function inspect(
   db: Db,
   actor: Actor,
   lot: DemoLot,
-  ids: { lotId: string; inspectionId: string },
-  today: Date,
+  inspectionId: string,
+  inspection: ReturnType<typeof inspectionOf>,
 ): Promise<void> {
-  if (lot.stage === 'listed') return;
-  const startedAt = addDays(new Date(`${today.toISOString().slice(0, 10)}T08:30:00Z`), -6 + (lot.number % 5));
-  const { visit, orders, film } = recordsOfLot(lot, startedAt, ids.lotId, actor.name);
-  await send(db, actor, ids.inspectionId, visit.changes, startedAt);
-  await photos(db, actor, ids.inspectionId, visit, orders, lot, lot.facts?.hex ?? '#777777');
+  if (!inspection) return;
+  const { startedAt, visit, drawn, film } = inspection;
+  await send(db, actor, inspectionId, visit.changes, startedAt);
+  await photos(db, actor, inspectionId, visit, drawn, lot);
   if (!film) return;
   const from = visit.changes.length;
   await keepLap(db, actor, visit, film.film, film.pictured);
-  await send(db, actor, ids.inspectionId, visit.changes.slice(from), startedAt);
+  await send(db, actor, inspectionId, visit.changes.slice(from), startedAt);
 }
 
-async function seed(db: Db, today: Date): Promise<string> {
+async function seed(db: Db, today: Date, studio: Studio): Promise<string> {
   // The house was there before its reports: its key is good for all of them.
   const orgId = await createOrganisation(db, 'Tramshed Dispersal Office', addDays(today, -30));
   const account = async (name: string, email: string, role: Role) => {
@@ -201,6 +223,7 @@ async function seed(db: Db, today: Date): Promise<string> {
   await keepWorkPlan(db, petra, saleId, WORK_PLAN);
   await setSalePage(db, petra, saleId, newToken());
   let twice: { lotId: string } | null = null;
+  const added = [];
   for (const lot of LOTS) {
     const title = `${MAKES[lot.make].name} ${lot.model} ${lot.body}, ${lot.year}`;
     const ids = (await addLot(db, petra, saleId, {
@@ -209,11 +232,16 @@ async function seed(db: Db, today: Date): Promise<string> {
       reportDueOn: day(lot.dueInDays),
       ...WHERE(lot),
     }))!;
+    const inspector = lot.keeper === 'Tomas Orrell' ? tomas : ilse;
+    // All pictures are begun now: they are drawn while what was entered before them is taken.
+    added.push({ lot, ids, inspector, inspection: inspectionOf(lot, ids.lotId, inspector.name, today, studio) });
+  }
+  for (const { lot, ids, inspector: own, inspection } of added) {
     if (lot.number === 6) await changeLot(db, petra, ids.lotId, { consignorId: corwin.userId }, today);
     if (lot.lent) await lendLot(db, petra, ids.lotId, harald.userId, true);
     for (const inspector of [ilse, tomas])
       if (lot.keeper === inspector.name) await giveLot(db, petra, ids.lotId, inspector.userId, true);
-    await inspect(db, lot.keeper === 'Tomas Orrell' ? tomas : ilse, lot, ids, today);
+    await inspect(db, own, lot, ids.inspectionId, inspection);
     if (lot.sealed) await publishDemo(db, petra, { lot, ids, today, send: sendVisit(db, ilse) });
     if (lot.number === SHARED) await shareDemo(db, petra, ids);
     if (lot.number === TWICE) twice = ids;
@@ -234,7 +262,12 @@ async function main(): Promise<void> {
     const [row] = await db.select({ n: count() }).from(organisation);
     if (row!.n > 0) return;
     console.log('· Writing the demo sale and drawing its pictures …');
-    await seed(db, new Date());
+    const studio = openStudio();
+    try {
+      await seed(db, new Date(), studio);
+    } finally {
+      studio.close();
+    }
   } finally {
     await end();
   }

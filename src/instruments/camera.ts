@@ -134,7 +134,7 @@ const toLinear = (v: number) => {
   const k = floor(at);
   return LINEAR[k]! + (at - k) * (LINEAR[k + 1]! - LINEAR[k]!);
 };
-const toCoded = (v: number) => {
+export const toCoded = (v: number) => {
   const at = max(0, min(0.9999, v)) * 8192;
   const k = floor(at);
   return CODED[k]! + (at - k) * (CODED[k + 1]! - CODED[k]!);
@@ -145,6 +145,9 @@ function grain(x: number, y: number, seed: number): number {
   const n = sin(x * 12.9898 + y * 78.233 + seed * 37.719) * 43758.5453;
   return 2 * (n - floor(n)) - 1;
 }
+
+/** Where nothing is left of the light along a lip, mm from the edge. */
+const LIP_ENDS_MM = 4;
 
 /** What the plane looks like at a place, coded 0 to 255, into `out`. */
 function colourAt(scene: SeamScene, x: number, y: number, out: Float64Array): void {
@@ -169,7 +172,7 @@ function colourAt(scene: SeamScene, x: number, y: number, out: Float64Array): vo
     const base = off < 0 ? scene.left : scene.right;
     const edge = scene.noSlot ? 9 : beyond;
     // The lip rolls away: a line of light near the edge, a little shade at the very edge.
-    const lip = scene.lip * exp(-(((edge - 0.9) / 0.45) ** 2)) * 110;
+    const lip = edge > LIP_ENDS_MM ? 0 : scene.lip * exp(-(((edge - 0.9) / 0.45) ** 2)) * 110;
     const streak = scene.streaks * 70 * (sin(x * 0.16 + 0.004 * y * y) + 0.6 * sin(x * 0.41 - 0.02 * y));
     const sparkle = scene.metallic === 0 ? 0 : scene.metallic * grain(floor(x * 6), floor(y * 6), scene.seed);
     for (let c = 0; c < 3; c++) out[c] = base[c]! + lip + streak + sparkle;
@@ -185,11 +188,34 @@ function colourAt(scene: SeamScene, x: number, y: number, out: Float64Array): vo
 
 const SUB = 2;
 
-/** Draws the photograph of a seam with a card beside it, with the truth of where all lies. Marked as drawn by whoever keeps it. */
-export function drawSeam(scene: SeamScene): SeamPicture {
+/** Where in the photograph of a seam card and seam lie, and the heights that it spans. */
+export function seamPlaces(scene: SeamScene): Omit<SeamPicture, 'pixels'> {
   const [w, h] = scene.cardMm;
   const map = viewOf(scene, [w * 0.72, h / 2]);
-  const back = inverse(map)!;
+  const { widthPx: W, heightPx: H } = scene;
+  const corner = (x: number, y: number) => mapped(map, x, y)!;
+  const inside = (y: number) => {
+    const p = mapped(map, scene.middleMm(y), y);
+    return p !== null && p[0] > 30 && p[1] > 30 && p[0] < W - 30 && p[1] < H - 30;
+  };
+  const heights = Array.from({ length: 801 }, (_, i) => h / 2 - 400 + i).filter(inside);
+  const span = [heights[0] ?? 0, heights.at(-1) ?? 0] as const;
+  const seamPx = Array.from({ length: 9 }, (_, i) => {
+    const y = span[0] + ((span[1] - span[0]) * i) / 8;
+    return mapped(map, scene.middleMm(y), y)!;
+  });
+  return {
+    map,
+    cardPx: [corner(0, 0), corner(w, 0), corner(w, h), corner(0, h)],
+    seamPx,
+    spanMm: span,
+  };
+}
+
+/** Draws the photograph of a seam with a card beside it, with the truth of where all lies. Marked as drawn by whoever keeps it. */
+export function drawSeam(scene: SeamScene): SeamPicture {
+  const places = seamPlaces(scene);
+  const back = inverse(places.map)!;
   const { widthPx: W, heightPx: H } = scene;
   const plane = new Float64Array(W * H * 3);
   const out = new Float64Array(3);
@@ -220,24 +246,7 @@ export function drawSeam(scene: SeamScene): SeamPicture {
         data[(y * W + x) * 4 + c] = round(decode(plane[(y * W + x) * 3 + c]!) * shade + noise);
       data[(y * W + x) * 4 + 3] = 255;
     }
-  const corner = (x: number, y: number) => mapped(map, x, y)!;
-  const inside = (y: number) => {
-    const p = mapped(map, scene.middleMm(y), y);
-    return p !== null && p[0] > 30 && p[1] > 30 && p[0] < W - 30 && p[1] < H - 30;
-  };
-  const heights = Array.from({ length: 801 }, (_, i) => h / 2 - 400 + i).filter(inside);
-  const span = [heights[0] ?? 0, heights.at(-1) ?? 0] as const;
-  const seamPx = Array.from({ length: 9 }, (_, i) => {
-    const y = span[0] + ((span[1] - span[0]) * i) / 8;
-    return mapped(map, scene.middleMm(y), y)!;
-  });
-  return {
-    pixels: { data, width: W, height: H },
-    map,
-    cardPx: [corner(0, 0), corner(w, 0), corner(w, h), corner(0, h)],
-    seamPx,
-    spanMm: span,
-  };
+  return { pixels: { data, width: W, height: H }, ...places };
 }
 
 /** A camera that moved evenly while it exposed: the mean along the way, in place. */

@@ -1,6 +1,6 @@
 import type { Pixels } from '@/core/image/pixels';
 import { normalDraw, type Random, seeded } from '@/core/stats/random';
-import type { Rgb } from './camera';
+import { type Rgb, toCoded } from './camera';
 
 /** The hidden truth of a painted panel with rust, or of a plated piece with pits, and how it is photographed. */
 export interface FlawedScene {
@@ -56,7 +56,6 @@ export const PLAIN_SURFACE: FlawedScene = {
 
 const { abs, cos, exp, floor, max, min, PI, sin, sqrt } = Math;
 const linear = (v: number) => (v / 255 <= 0.04045 ? v / 255 / 12.92 : ((v / 255 + 0.055) / 1.055) ** 2.4);
-const coded = (l: number) => 255 * (l <= 0.0031308 ? 12.92 * l : 1.055 * l ** (1 / 2.4) - 0.055);
 const between = (r: Random, a: number, b: number) => a + (b - a) * r();
 const toLinear = (c: Rgb): Rgb => [linear(c[0]), linear(c[1]), linear(c[2])];
 
@@ -127,9 +126,12 @@ function spotAt(r: Random, x: number, y: number, radius: number, colours: readon
 
 /** How far inside a spot's edge a place lies, px; negative outside. */
 function depthIn(s: Spot, x: number, y: number): number {
-  const [dx, dy] = [x - s.x, y - s.y];
-  const [c, n] = [cos(s.turn), sin(s.turn)];
-  const [px, py] = [dx * c + dy * n, (-dx * n + dy * c) / s.squash];
+  const dx = x - s.x;
+  const dy = y - s.y;
+  const c = cos(s.turn);
+  const n = sin(s.turn);
+  const px = dx * c + dy * n;
+  const py = (-dx * n + dy * c) / s.squash;
   const angle = Math.atan2(py, px);
   const [a, b, e, f] = s.ragged as [number, number, number, number];
   return s.radius * (1 + a * sin(3 * angle + b) + e * sin(7 * angle + f)) - sqrt(px * px + py * py);
@@ -195,7 +197,9 @@ function blurred(plane: Float32Array, w: number, h: number, sigma: number): Floa
     const out = new Float32Array(from.length);
     for (let l = 0; l < lines; l++)
       for (let i = 0; i < count; i++) {
-        let [a, b, c] = [0, 0, 0];
+        let a = 0;
+        let b = 0;
+        let c = 0;
         for (let k = -reach; k <= reach; k++) {
           const at = 3 * (l * across + min(count - 1, max(0, i + k)) * along);
           const g = weights[k + reach]!;
@@ -234,7 +238,9 @@ export function drawFlawed(s: FlawedScene): FlawedPicture {
   const sky = [0.75, 0.85, 1] as const;
   for (let y = 0; y < h; y++)
     for (let x = 0; x < w; x++) {
-      const [u, v, i] = [x / w, y / h, y * w + x];
+      const u = x / w;
+      const v = y / h;
+      const i = y * w + x;
       const c = cover[i]!;
       const lit = light(u, v);
       const gloss = paint
@@ -249,7 +255,7 @@ export function drawFlawed(s: FlawedScene): FlawedPicture {
   const soft = blurred(plane, w, h, s.blurPx);
   const data = new Uint8ClampedArray(w * h * 4);
   for (let i = 0; i < w * h; i++) {
-    for (let k = 0; k < 3; k++) data[4 * i + k] = coded(min(1, max(0, soft[3 * i + k]!))) + s.noise * normalDraw(r);
+    for (let k = 0; k < 3; k++) data[4 * i + k] = toCoded(soft[3 * i + k]!) + s.noise * normalDraw(r);
     data[4 * i + 3] = 255;
   }
   return { pixels: { data, width: w, height: h }, share, spots, cover };

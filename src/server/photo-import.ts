@@ -26,13 +26,14 @@ async function readPicture(bytes: Buffer): Promise<ReadPicture | { ok: false; re
 
 /**
  * Takes one picture in: checks what it is, removes position and names, keeps it under the SHA-256 of what is kept, and
- * makes its small copy (which proves that it can be unpacked) at once and the large one after the answer. HEIC becomes
- * JPEG. A file taken before is recognised by its hash. Refuses by reason; nothing is stored of a refused one.
+ * makes its small copy (which proves that it can be unpacked) at once and the large one after the answer, or only when it is
+ * asked for. HEIC becomes JPEG. A file taken before is recognised by its hash. Refuses by reason; nothing is stored of a refused one.
  */
 export async function importPhoto(
   db: Db,
   actor: Actor,
   bytes: Buffer,
+  large: 'at-once' | 'when-asked' = 'at-once',
 ): Promise<{ ok: true; photo: TakenPhoto } | { ok: false; reason: PhotoRefusal }> {
   if (bytes.length > PHOTO_LIMITS.bytes) return { ok: false, reason: 'too-large' };
   const origin = sha256Of(bytes);
@@ -56,6 +57,6 @@ export async function importPhoto(
   };
   await notePhotoFile(db, actor, { ...photo, stripped: STRIPPED_BY }, origin);
   // Off the request's path: whoever asks for the large copy sooner waits for this same work.
-  void ensureCopy(sha256, '2048', kept).catch(() => {});
+  if (large === 'at-once') void ensureCopy(sha256, '2048', kept).catch(() => {});
   return { ok: true, photo };
 }
