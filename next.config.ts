@@ -16,6 +16,8 @@ const config: NextConfig = {
     'fontkit',
     'tesseract.js',
   ],
+  // A server reads all its pages when it starts; one that a test asks a few of reads those that are asked.
+  experimental: { preloadEntriesOnStart: process.env.FARVIN_LOAD !== 'when-asked' },
   typescript: { ignoreBuildErrors: true }, // `npm test` runs the types on their own
   headers: async () => [
     {

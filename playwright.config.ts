@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { browserHere } from './bin/steps.mjs';
 
 /** How long a page may take before it counts as hung, ms; what takes longer by its nature says so where it waits. */
 const PATIENCE_MS = Number(process.env.FARVIN_PATIENCE_MS ?? 20_000);
@@ -9,14 +10,15 @@ export default defineConfig({
   timeout: 15 * PATIENCE_MS,
   expect: { timeout: PATIENCE_MS },
   workers: 2,
-  retries: 0,
+  // What passes only the second time is told as such at the end of the list.
+  retries: 1,
   reporter: 'list',
   use: {
     baseURL: process.env.FARVIN_URL ?? 'http://127.0.0.1:3000',
     viewport: { width: 1280, height: 800 },
     actionTimeout: 2 * PATIENCE_MS,
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: browserHere() ?? '/usr/bin/chromium',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -1,16 +1,18 @@
 // The application's server: the built app behind one HTTP server that states truly where a request came from.
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import path from 'node:path';
 import next from 'next';
 import { addressOf } from './address.js';
 import { checkDatabase } from './check-database.mjs';
-import { Plain, ROOT } from './steps.mjs';
+import { MADE, Plain, ROOT } from './steps.mjs';
 
 /** Where somebody with a report's link asks a question, by a form. */
 const QUESTION = /^\/r\/[\w-]{1,100}\/questions$/;
 
 process.env.FARVIN_VERSION = JSON.parse(readFileSync(path.join(ROOT, 'package.json'), 'utf8')).version;
+// Programs of its own are started as they were made with the application.
+if (existsSync(MADE)) process.env.FARVIN_MADE = MADE;
 const port = Number(process.env.PORT ?? 3000);
 const hostname = process.env.HOST ?? '127.0.0.1';
 /** How many proxies of our own stand in front: each adds one address at the right end of `x-forwarded-for`. */

@@ -11,6 +11,9 @@ export const STATE = path.join(ROOT, '.farvin');
 /** Where a house of one's own keeps its database, pictures and secret when nothing else is said. */
 export const HOME = path.resolve(ROOT, process.env.FARVIN_HOME || '.yard');
 
+/** Where the programs that the server starts lie once they are made. */
+export const MADE = path.join(ROOT, '.next', 'made');
+
 /** A failure that is told in one line; everything else is a fault of ours. */
 export class Plain extends Error {}
 
@@ -104,12 +107,35 @@ export async function packages() {
   writeStamp('packages', stamp);
 }
 
+/** Programs that the server starts in processes of their own. */
+const PROGRAMS = ['bin/export.ts', 'bin/workshop.ts'];
+
+/** Makes each of those programs one file, so that it starts without reading and translating hundreds. */
+async function makePrograms() {
+  const esbuild = await import('esbuild');
+  await esbuild.build({
+    absWorkingDir: ROOT,
+    entryPoints: PROGRAMS,
+    outdir: MADE,
+    outExtension: { '.js': '.mjs' },
+    bundle: true,
+    packages: 'external',
+    platform: 'node',
+    format: 'esm',
+    jsx: 'automatic',
+    tsconfig: 'tsconfig.json',
+    logLevel: 'error',
+  });
+}
+
 /** Builds the application when its sources changed since the last build. */
 export async function build() {
   const stamp = stampOf(
     'src',
     'next.config.ts',
     'bin/server.mjs',
+    'bin/steps.mjs',
+    ...PROGRAMS,
     'postcss.config.mjs',
     'tsconfig.json',
     'package-lock.json',
@@ -120,6 +146,7 @@ export async function build() {
     quiet: true,
     env: { NEXT_TELEMETRY_DISABLED: '1' },
   });
+  await makePrograms();
   writeStamp('build', stamp);
 }
 
@@ -156,6 +183,23 @@ export function end(child) {
   });
 }
 
+/** Debian's browsers without a window, the lighter one first; each is the package's name. */
+const BROWSERS = ['chromium-headless-shell', 'chromium'];
+
+/** The program of the browser that tests run in; null when there is none. */
+export function browserHere() {
+  return BROWSERS.map((name) => `/usr/bin/${name}`).find((file) => existsSync(file)) ?? null;
+}
+
+/** A browser for tests: the lighter one where it can be had, else the one that is there or can be installed. */
+export async function ensureBrowser() {
+  const [lighter, usual] = BROWSERS;
+  if (browserHere() === `/usr/bin/${lighter}`) return;
+  // Where packages cannot be reached, the usual one does what the lighter one does, only slower.
+  await debianPackage(lighter, () => existsSync(`/usr/bin/${lighter}`)).catch(() => step(`Without ${lighter}.`));
+  await debianPackage(usual, () => browserHere() !== null);
+}
+
 /** Debian's package of that name, installed when this account may; else says what to type. */
 export async function debianPackage(name, found) {
   if (found()) return;
@@ -163,7 +207,9 @@ export async function debianPackage(name, found) {
   if (process.getuid?.() !== 0) throw new Plain(`${name} is not installed. Type: sudo ${by}`);
   step(`Installing ${name} from Debian’s packages …`);
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
-  await run('apt-get', ['update'], { quiet: true, env });
-  await run('apt-get', ['install', '-y', '--no-install-recommends', name], { quiet: true, env });
+  // A source that does not answer is told within a minute.
+  const soon = ['-o', 'Acquire::http::Timeout=20', '-o', 'Acquire::Retries=0'];
+  await run('apt-get', [...soon, 'update'], { quiet: true, env });
+  await run('apt-get', [...soon, 'install', '-y', '--no-install-recommends', name], { quiet: true, env });
   if (!found()) throw new Plain(`${name} was installed but its programs were not found. Type: ${by}`);
 }

@@ -9,6 +9,7 @@ import {
   build,
   debianPackage,
   end,
+  ensureBrowser,
   freePort,
   Plain,
   packages,
@@ -47,7 +48,7 @@ async function part(name, work) {
 }
 
 async function browserTests(cluster, more = {}) {
-  await debianPackage('chromium', () => existsSync('/usr/bin/chromium'));
+  await ensureBrowser();
   await build();
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-photos-'));
   const port = await freePort();
@@ -60,6 +61,7 @@ async function browserTests(cluster, more = {}) {
     FARVIN_RATE_SCALE: '5',
     // They share accounts too, which in life are one person's pages.
     FARVIN_STREAMS: '60',
+    FARVIN_EXPORT_NICE: '0',
   };
   await runTs('bin/create-database.ts', ['e2e'], { env: { DATABASE_URL: cluster.url('postgres') } });
   await runTs('bin/migrate.ts', [], { env });

@@ -29,18 +29,6 @@ async function trialOf(env: Record<string, string>, root: string): Promise<Trial
   return JSON.parse(told.trim().split('\n').at(-1)!) as Trial;
 }
 
-/** A cluster with its tables, on which nobody opened a house yet. */
-export async function emptyWorld(given: WorldOptions = {}) {
-  const world = await bareWorld(given);
-  return { ...world, trial: null };
-}
-
-/** A cluster, its tables and a small sale of its own, for tests that break things. */
-export async function ownWorld(given: WorldOptions = {}) {
-  const world = await bareWorld(given);
-  return { ...world, trial: await trialOf(world.env, given.root ?? ROOT) };
-}
-
 interface WorldOptions {
   readonly durable?: boolean;
   readonly photoStore?: string;
@@ -49,31 +37,76 @@ interface WorldOptions {
   readonly root?: string;
 }
 
-async function bareWorld({ durable = false, photoStore, environment = {}, root = ROOT }: WorldOptions) {
-  const cluster = await startCluster(STATE, { throwAway: true, durable });
+/** A stopped cluster with its tables, that worlds begin as copies of. */
+interface Base<T> {
+  readonly dir: string;
+  readonly password: string;
+  readonly secret: string;
+  readonly trial: T;
+}
+
+async function baseOf<T>(root: string, fill: (env: Record<string, string>) => Promise<T>): Promise<Base<T>> {
+  const cluster = await startCluster(STATE, { throwAway: true });
+  const secret = randomBytes(32).toString('hex');
+  const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-own-'));
+  const env = { ...cluster.env('trial'), FARVIN_SECRET: secret, PHOTO_STORE: photos, FARVIN_URL: '' };
+  await runTs('bin/create-database.ts', ['trial'], { env: { DATABASE_URL: cluster.url('postgres') }, quiet: true });
+  await runOf(root, 'bin/migrate.ts', [], env);
+  const trial = await fill(env);
+  await cluster.stop({ keep: true });
+  process.on('exit', () => {
+    for (const dir of [path.dirname(cluster.dir), photos]) rmSync(dir, { recursive: true, force: true });
+  });
+  return { dir: cluster.dir, password: cluster.password, secret, trial };
+}
+
+/** Made once in a process of tests, when first wanted. */
+const bases = new Map<string, Promise<Base<Trial | null>>>();
+
+function baseFor<T extends Trial | null>(name: string, make: () => Promise<Base<T>>): Promise<Base<T>> {
+  const held = bases.get(name) ?? make();
+  bases.set(name, held);
+  return held as Promise<Base<T>>;
+}
+
+/** A cluster with its tables, on which nobody opened a house yet. */
+export async function emptyWorld(given: WorldOptions = {}) {
+  return worldOn(await baseFor('empty', () => baseOf(ROOT, async () => null)), given);
+}
+
+/** A cluster, its tables and a small sale of its own, for tests that break things. */
+export async function ownWorld(given: WorldOptions = {}) {
+  const { root = ROOT } = given;
+  return worldOn(await baseFor(`trial ${root}`, () => baseOf(root, (env) => trialOf(env, root))), given);
+}
+
+async function worldOn<T>(base: Base<T>, { durable = false, photoStore, environment = {} }: WorldOptions) {
+  const cluster = await startCluster(STATE, { throwAway: true, durable, copyOf: base });
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-own-'));
   const env: Record<string, string> = {
     ...cluster.env('trial'),
-    FARVIN_SECRET: randomBytes(32).toString('hex'),
+    FARVIN_SECRET: base.secret,
     PHOTO_STORE: photoStore ?? photos,
     FARVIN_S3_KEY: 'key',
     FARVIN_S3_SECRET: 'secret',
     // Each server of a world is reached under its own address, whatever the tests' own server is.
     FARVIN_URL: '',
+    FARVIN_LOAD: 'when-asked',
+    FARVIN_EXPORT_NICE: '0',
     ...environment,
   };
-  await runTs('bin/create-database.ts', ['trial'], { env: { DATABASE_URL: cluster.url('postgres') }, quiet: true });
-  await runOf(root, 'bin/migrate.ts', [], env);
   return {
     cluster,
     env,
     photos,
+    trial: base.trial,
     stop: async () => {
       await cluster.stop();
       rmSync(photos, { recursive: true, force: true });
     },
   };
 }
+
 /** Another house with a small sale, on the server that the tests share or on the one of a world's environment. */
 export async function anotherHouse(name: string, records = 0, env: Record<string, string> = {}): Promise<Trial> {
   const told: string = await run(

@@ -19,14 +19,32 @@ export const PEOPLE = {
 } as const;
 export type Person = keyof typeof PEOPLE;
 
-/** A signed-in caller of the API; `stranger` has no session. */
-export async function caller(who: Person | 'stranger' | { email: string }): Promise<APIRequestContext> {
+type Signed = Awaited<ReturnType<APIRequestContext['storageState']>>;
+/** The session of each person of the demo, opened once: signing in takes as long as guessing passwords shall. */
+const sessions = new Map<string, Promise<Signed>>();
+
+async function signIn(email: string): Promise<Signed> {
   const context = await request.newContext({ baseURL: BASE, extraHTTPHeaders: { origin: BASE } });
-  if (who === 'stranger') return context;
-  const email = typeof who === 'string' ? PEOPLE[who] : who.email;
   const answer = await context.post('/api/auth/sign-in/email', { data: { email, password: PASSWORD } });
   expect(answer.status()).toBe(200);
-  return context;
+  const state = await context.storageState();
+  await context.dispose();
+  return state;
+}
+
+/** The cookies of a person who is signed in. Tests that end sessions do so in a house of their own. */
+function sessionOf(who: Person | { email: string }): Promise<Signed> {
+  if (typeof who !== 'string') return signIn(who.email);
+  const held = sessions.get(who) ?? signIn(PEOPLE[who]);
+  sessions.set(who, held);
+  return held;
+}
+
+/** A signed-in caller of the API; `stranger` has no session. */
+export async function caller(who: Person | 'stranger' | { email: string }): Promise<APIRequestContext> {
+  const options = { baseURL: BASE, extraHTTPHeaders: { origin: BASE } };
+  if (who === 'stranger') return request.newContext(options);
+  return request.newContext({ ...options, storageState: await sessionOf(who) });
 }
 
 /** A browser in which somebody is signed in. */
@@ -35,10 +53,7 @@ export async function browserOf(
   who: Person | { email: string },
   options: Parameters<Browser['newContext']>[0] = {},
 ): Promise<BrowserContext> {
-  const api = await caller(who);
-  const storageState = await api.storageState();
-  await api.dispose();
-  return browser.newContext({ baseURL: BASE, ...options, storageState });
+  return browser.newContext({ baseURL: BASE, ...options, storageState: await sessionOf(who) });
 }
 
 /** What waits, as the head of a lot says it. */

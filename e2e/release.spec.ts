@@ -109,6 +109,8 @@ test('a bidder opens a picture in place, zooms and leaves it, and reads what mat
   await phone.getByRole('link', { name: /Sarvane Lido/ }).click();
   await expect(phone.getByRole('heading', { name: /What changed since revision 1/ })).toBeVisible();
   const first = phone.getByRole('list', { name: 'The car in pictures' }).getByRole('link').first();
+  // Until the page is alive it is a link to the picture.
+  await expect(first).toHaveAttribute('aria-haspopup', 'dialog');
   await first.click();
   const viewer = phone.locator('.pswp');
   await expect(viewer).toBeVisible();

@@ -18,7 +18,7 @@ import { put, TEST_NOW } from '@/data/test-entries';
 import { type TestHouse, testHouse } from '@/data/test-house';
 import { ensureCopy } from './photo-derivatives';
 import { importPhoto } from './photo-import';
-import { getPhoto, photoStore, putPhoto } from './photo-store';
+import { getPhoto, hasPhoto, photoStore, putPhoto } from './photo-store';
 import { finishUpload, keepPart, PART_BYTES, uploadState } from './photo-uploads';
 import { sealInspection } from './sealing';
 import { HELD_BACK, stripStored } from './strip-stored';
@@ -139,6 +139,18 @@ it('makes copies of at most 2048 and 320 px', async () => {
   expect(await ensureCopy(photo.sha256, '2048')).toBe(true);
   expect(await sharp((await getPhoto(photo.sha256, '2048'))!).metadata()).toMatchObject({ width: 2048, height: 1024 });
   expect(await sharp((await getPhoto(photo.sha256, '320'))!).metadata()).toMatchObject({ width: 320, height: 160 });
+});
+
+it('leaves the large copy for later where many are taken in at once; it is made when it is asked for', async () => {
+  const bytes = await sharp({ create: { width: 2400, height: 1200, channels: 3, background: '#543' } })
+    .jpeg()
+    .toBuffer();
+  const taken = await importPhoto(db, actor, bytes, 'when-asked');
+  if (!taken.ok) throw new Error(taken.reason);
+  const { sha256 } = taken.photo;
+  expect([await hasPhoto(sha256, '320'), await hasPhoto(sha256, '2048')]).toEqual([true, false]);
+  expect(await ensureCopy(sha256, '2048')).toBe(true);
+  expect(await sharp((await getPhoto(sha256, '2048'))!).metadata()).toMatchObject({ width: 2048, height: 1024 });
 });
 
 describe('what it refuses, storing nothing', () => {

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { View } from '@/core/body/zone';
 import { recordsOf } from '@/core/records/reduce';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
@@ -7,7 +7,7 @@ import { keepInMind, recall, WALK_ZONE } from '@/ui/walk-memory';
 import type { Asking, Walking } from './walking';
 
 /** Where the walk is, and how it moves on. Coming back to it, one is at the panel one left. */
-export function useWalking(): Walking & { readonly lastLine: string } {
+export function useWalking(): Walking & { readonly lastLine: RefObject<string> } {
   const { plan } = useCar();
   const { facts } = useLot();
   const visit = useStored((s) => recordsOf(s.records, 'visit').at(-1));
@@ -15,7 +15,8 @@ export function useWalking(): Walking & { readonly lastLine: string } {
   const [zone, setZone] = useState(() => plan!.lap.outside.find((z) => z === 'hood') ?? plan!.lap.outside[0]!);
   const [place, setPlace] = useState<Walking['place']>(null);
   const [asking, setAsking] = useState<Asking>(null);
-  const [lastLine, setLastLine] = useState('');
+  // Asked by a key only: nothing is drawn anew for it.
+  const lastLine = useRef('');
   const camera = useRef<(() => void) | null>(null);
   const go = useCallback(
     (to: string) => {
@@ -54,8 +55,10 @@ export function useWalking(): Walking & { readonly lastLine: string } {
       touch: setPlace,
       step: (by) => go(lap[(lap.indexOf(zone) + by + lap.length) % lap.length]!),
       show: (v) => plan!.lap[v].length > 0 && go(plan!.lap[v][0]!),
-      remember: setLastLine,
+      remember: (line) => {
+        lastLine.current = line;
+      },
     }),
-    [view, zone, place, lastLine, asking, visitId, ceilingUm, go, lap, plan],
+    [view, zone, place, asking, visitId, ceilingUm, go, lap, plan],
   );
 }

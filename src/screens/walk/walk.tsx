@@ -51,7 +51,7 @@ function useWalkKeys(
       if (twin) walking.go(twin);
     },
     unit: () => set({ unit: preferences.unit === 'um' ? 'mil' : 'um' }),
-    again: () => walking.lastLine && void line.take(line.read(walking.lastLine)),
+    again: () => walking.lastLine.current && void line.take(line.read(walking.lastLine.current)),
     undo: () => tellTaken(store.undo(), 'Nothing of this page is left to take back.'),
     redo: () => tellTaken(store.redo(), 'Nothing was taken back that could be entered again.'),
     help,

@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import pLimit from 'p-limit';
+import { ownProgram } from '../own-program';
 import type { WorkName, WorkOf } from './work';
 
 /** Why a piece of work was not done: it took more memory or time than it may, or its process ended. */
@@ -64,12 +64,11 @@ export class Workshop {
     const free = this.free.pop();
     if (free?.idle) clearTimeout(free.idle);
     if (free) return free;
-    const root = process.cwd();
-    const child = spawn(
-      process.execPath,
-      ['--import', path.join(root, 'node_modules', 'tsx', 'dist', 'loader.mjs'), path.join(root, 'bin', 'workshop.ts')],
-      { cwd: root, stdio: ['ignore', 'ignore', 'inherit', 'ipc'], serialization: 'advanced' },
-    );
+    const child = spawn(process.execPath, ownProgram('workshop'), {
+      cwd: process.cwd(),
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+      serialization: 'advanced',
+    });
     // Neither the process nor its channel keeps this one from ending; it ends by itself when the channel closes.
     child.unref();
     const made: Hand = { child, idle: null };

@@ -74,8 +74,14 @@ export function PictureViewer() {
       e.preventDefault();
       open(link).catch(() => window.location.assign(link.href));
     };
+    // From now on they open a dialog, which who cannot see them is told.
+    const links = document.querySelectorAll(OPENS);
+    for (const link of links) link.setAttribute('aria-haspopup', 'dialog');
     document.addEventListener('click', onClick);
-    return () => document.removeEventListener('click', onClick);
+    return () => {
+      for (const link of links) link.removeAttribute('aria-haspopup');
+      document.removeEventListener('click', onClick);
+    };
   }, []);
   return null;
 }
