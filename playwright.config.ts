@@ -16,6 +16,9 @@ export default defineConfig({
   use: {
     baseURL: process.env.FARVIN_URL ?? 'http://127.0.0.1:3000',
     viewport: { width: 1280, height: 800 },
+    // The program that opens pages without a network fetches all of them first, which takes longer than most tests: those that
+    // are about it, and the story of a whole day, let it in.
+    serviceWorkers: 'block',
     actionTimeout: 2 * PATIENCE_MS,
     launchOptions: {
       executablePath: browserHere() ?? '/usr/bin/chromium',

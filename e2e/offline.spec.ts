@@ -1,6 +1,8 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { browserOf, caller, enter, freshLot, goneTo, lotByNumber, recordsOf } from './people';
 
+test.use({ serviceWorkers: 'allow' });
+
 const PICTURE = (await import('sharp')).default;
 /** A small picture whose pixels differ by its number. */
 const picture = (n: number) =>

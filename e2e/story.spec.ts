@@ -2,6 +2,8 @@ import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { browserOf, enter, openChapter, PASSWORD, PEOPLE, stateVisit } from './people';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** A small real picture of its own colour. */
 const picture = (colour: string) =>
   sharp({ create: { width: 640, height: 480, channels: 3, background: colour } })
