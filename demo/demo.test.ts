@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { differenceCiede2000 } from 'culori';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { type AnyRecord, KINDS } from '@/core/kinds';
+import type { AnyRecord } from '@/core/kinds';
 import { takeSnapshot } from '@/report/snapshot';
 import { planOf, planOfCar } from '../src/core/body/plan';
 import { compareColours } from '../src/core/colour/compare';
@@ -27,24 +27,8 @@ import { LOTS } from './lots';
 import { MAKES } from './makes';
 import { pixelsOf as pixelsOfBytes } from './measured';
 import { drawPicture, GREY_CARD_PLACES, type PictureOrder, STRIPES_PLACE, type Subject, seamScene } from './pictures';
+import { LOT_ID, enteredOf as recordsOf, STARTED, WALKED } from './test-entered';
 import { gaugeShows } from './truth';
-import type { DemoVisit } from './visit';
-
-const STARTED = new Date('2027-02-10T08:30:00Z');
-const LOT_ID = '01940000-0000-7000-8000-0000000000ff';
-const WALKED = LOTS.filter((l) => l.stage !== 'listed').map((l) => l.number);
-
-/** A lot's records as they stand once the demo is written, without its pictures. */
-function recordsOf(number: number): { lot: (typeof LOTS)[number]; visit: DemoVisit; records: AnyRecord[] } {
-  const lot = LOTS.find((l) => l.number === number)!;
-  const { visit } = recordsOfLot(lot, STARTED, LOT_ID, 'Ilse Brandvik');
-  const records = visit.changes.flatMap((c) =>
-    c.op === 'put'
-      ? [{ id: c.record, kind: c.kind, version: 1, body: KINDS[c.kind].schema.parse(c.body) } as AnyRecord]
-      : [],
-  );
-  return { lot, visit, records };
-}
 
 it('lists 24 lots of the made-up makes, each once', () => {
   expect(LOTS.map((l) => l.number)).toEqual(Array.from({ length: 24 }, (_, i) => i + 1));

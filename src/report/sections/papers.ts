@@ -73,7 +73,10 @@ function numberBlocks(s: SealedIdentity, records: readonly AnyRecord[], wording:
     return name ? [{ ...pictureRow(p, null, wording), lead: `${capital(name)}. ` }] : [];
   });
   return [
-    { kind: 'heading', text: 'Numbers', evidence: 'seen', rests: { kinds: ['number'] } },
+    // A number that is only stated was seen by nobody.
+    numbers.length > 0
+      ? { kind: 'heading', text: 'Numbers', evidence: 'seen', rests: { kinds: ['number'] } }
+      : { kind: 'heading', text: 'The number as stated', evidence: 'told', rests: { kinds: ['car'] } },
     ...(s.decoded.length > 0
       ? [
           {
