@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { browserHere } from './bin/steps.mjs';
+import { SOAKING } from './e2e/soak';
 
 /** How long a page may take before it counts as hung, ms; what takes longer by its nature says so where it waits. */
 const PATIENCE_MS = Number(process.env.FARVIN_PATIENCE_MS ?? 20_000);
@@ -10,8 +11,9 @@ export default defineConfig({
   timeout: 15 * PATIENCE_MS,
   expect: { timeout: PATIENCE_MS },
   workers: 2,
-  // What passes only the second time is told as such at the end of the list.
-  retries: 1,
+  // What passes only the second time is told as such at the end of the list. Tests of loss, walls and attacks say themselves
+  // that once is too often, and a soak looks for what is shaky.
+  retries: SOAKING ? 0 : 1,
   reporter: 'list',
   use: {
     baseURL: process.env.FARVIN_URL ?? 'http://127.0.0.1:3000',

@@ -3,7 +3,6 @@ import { differenceCiede2000 } from 'culori';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { AnyRecord } from '@/core/kinds';
-import { takeSnapshot } from '@/report/snapshot';
 import { planOf, planOfCar } from '../src/core/body/plan';
 import { compareColours } from '../src/core/colour/compare';
 import { fitOfCar } from '../src/core/fit/car-fit';
@@ -13,7 +12,6 @@ import { DEFAULT_TABLES } from '../src/core/grade/all-tables';
 import { gradeCar } from '../src/core/grade/grade';
 import { bandName } from '../src/core/grade/whole';
 import { judge } from '../src/core/judge/judge';
-import { writeBundle } from '../src/core/records/bundle';
 import { checkChange } from '../src/core/records/check-change';
 import { recordsOf as kindOf } from '../src/core/records/reduce';
 import { seeded } from '../src/core/stats/random';
@@ -27,7 +25,7 @@ import { LOTS } from './lots';
 import { MAKES } from './makes';
 import { pixelsOf as pixelsOfBytes } from './measured';
 import { drawPicture, GREY_CARD_PLACES, type PictureOrder, STRIPES_PLACE, type Subject, seamScene } from './pictures';
-import { LOT_ID, enteredOf as recordsOf, STARTED, WALKED } from './test-entered';
+import { LOT_ID, enteredOf as recordsOf, STARTED, snapshotOf, WALKED } from './test-entered';
 import { gaugeShows } from './truth';
 
 it('lists 24 lots of the made-up makes, each once', () => {
@@ -64,20 +62,8 @@ it.each(WALKED)('is graded as its sentence says: lot %i', (number) => {
 
 it.each(WALKED)('no statement of a report contradicts another: lot %i', (number) => {
   const { lot, records } = recordsOf(number);
-  const bundle = writeBundle(
-    { id: LOT_ID, number, title: `${lot.model}`, sale: 'The Tramshed Dispersal' },
-    { id: LOT_ID.replace(/f$/, 'e'), revision: 1, state: 'draft' },
-    records,
-  );
-  const taken = takeSnapshot({
-    bundle,
-    sale: { name: 'The Tramshed Dispersal', closesOn: '2027-03-04' },
-    sealedAt: '2027-02-11T09:00:00Z',
-    sealedBy: 'Petra Quayle-Lunt',
-    onYear: 2027,
-  });
-  if (!taken.ok) throw new Error(taken.reason);
-  const { results } = taken.snapshot;
+  const snapshot = snapshotOf(records);
+  const { results } = snapshot;
   const unseen = (zone: string, aspect: string) =>
     results.notSeen.some((n) => n.zone === zone && n.aspects.includes(aspect));
   const of = <K extends AnyRecord['kind']>(kind: K) => kindOf(records, kind);
@@ -113,7 +99,7 @@ it.each(WALKED)('no statement of a report contradicts another: lot %i', (number)
   // The page says it is the car that was entered, and prints each finding once.
   const page = renderToStaticMarkup(
     createElement(ReportView, {
-      snapshot: taken.snapshot,
+      snapshot,
       wording: PLAIN_WORDING,
       unit: 'um',
       photos: '/x',

@@ -1,14 +1,8 @@
-import sharp from 'sharp';
-import { drawPicture, type PictureOrder } from './pictures';
+import { handFor } from '../src/server/workshop/hand';
+import { drawPicture } from './pictures';
 
-// A process that draws what the seed will ask for: one picture after the other, told and answered over the channel.
-sharp.concurrency(1);
+/** What the processes do that draw the demo's pictures. */
+const DRAWING = { drawPicture } as const;
+export type Drawing = typeof DRAWING;
 
-process.on('message', async ({ id, order }: { id: number; order: PictureOrder }) => {
-  const drawn = await drawPicture(order).then(
-    (bytes) => ({ id, bytes }),
-    (error: unknown) => ({ id, failed: String(error) }),
-  );
-  process.send?.(drawn);
-});
-process.on('disconnect', () => process.exit(0));
+handFor(DRAWING);

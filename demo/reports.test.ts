@@ -1,12 +1,10 @@
-import type { AnyRecord } from '@/core/kinds';
-import { writeBundle } from '@/core/records/bundle';
 import { recordsOf } from '@/core/records/reduce';
 import type { ThicknessUnit } from '@/core/units/thickness';
 import { type ReportParts, reportParts } from '@/report/report-parts';
 import { type Rests, recordsBehind } from '@/report/rests';
-import { type Snapshot, takeSnapshot } from '@/report/snapshot';
+import type { Snapshot } from '@/report/snapshot';
 import { PLAIN_WORDING, type Wording } from '@/words/vocabulary';
-import { enteredOf, LOT_ID, WALKED } from './test-entered';
+import { enteredOf, snapshotOf, WALKED } from './test-entered';
 
 /** What readers of any country would be told: both vocabularies, each way of sides, both units. */
 const READERS: readonly (readonly [Wording, ThicknessUnit])[] = [
@@ -14,22 +12,6 @@ const READERS: readonly (readonly [Wording, ThicknessUnit])[] = [
   [{ ...PLAIN_WORDING, words: 'en-US', sides: 'driver-passenger' }, 'mil'],
   [{ ...PLAIN_WORDING, sides: 'nearside-offside' }, 'um'],
 ];
-
-function snapshotOf(records: readonly AnyRecord[]): Snapshot {
-  const taken = takeSnapshot({
-    bundle: writeBundle(
-      { id: LOT_ID, number: 1, title: 'A demo lot', sale: 'The Tramshed Dispersal' },
-      { id: '01940000-0000-7000-8000-0000000000fe', revision: 1, state: 'reviewed' },
-      records,
-    ),
-    sale: { name: 'The Tramshed Dispersal', closesOn: '2027-03-04' },
-    sealedAt: '2027-02-20T10:00:00Z',
-    sealedBy: 'Petra Quayle-Lunt',
-    onYear: 2027,
-  });
-  if (!taken.ok) throw new Error(taken.reason);
-  return taken.snapshot;
-}
 
 const toldOf = (snapshot: Snapshot, [wording, unit]: (typeof READERS)[number] = READERS[0]!): ReportParts =>
   reportParts({ snapshot, wording, unit, state: 'sealed' })!;

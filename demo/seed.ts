@@ -19,10 +19,13 @@ import { keepDaysPlan, lotsToVisit } from '../src/data/sale-days';
 import { keepWorkPlan } from '../src/data/sale-work';
 import { organisation } from '../src/data/tables/organisations';
 import { yardPage } from '../src/data/yard';
+import { writtenProgram } from '../src/server/own-program';
 import { passwordHash } from '../src/server/password';
 import { importPhoto } from '../src/server/photo-import';
 import { newToken, saleYear } from '../src/server/sealing';
 import { freshSummaries } from '../src/server/summaries';
+import { Workshop } from '../src/server/workshop/workshop';
+import type { Drawing } from './drawing';
 import { keepLap } from './film/keep';
 import type { DemoLot, PhotoOrder } from './lot';
 import { recordsOfLot } from './lot-records';
@@ -32,7 +35,6 @@ import { MEASURED, pixelsOf } from './measured';
 import type { PictureOrder } from './pictures';
 import { practiseDemo } from './practise';
 import { publishDemo, type Send, shareDemo } from './publish';
-import { openStudio, type Studio } from './studio';
 import type { DemoVisit } from './visit';
 
 const PASSWORD = 'tramshed-demo';
@@ -94,6 +96,10 @@ function pictureOf(order: PhotoOrder, i: number, lot: DemoLot, visit: DemoVisit)
     ...(order.flawedShare && { flawedShare: order.flawedShare }),
   };
 }
+
+/** Pictures are drawn in processes of their own, as many as a small machine has cores. */
+const STUDIO = { processes: 2, waiting: 1000, memoryBytes: 2 ** 30, workMs: 120_000, idleMs: 20_000 };
+type Studio = Workshop<Drawing>;
 
 /** A picture that is being drawn for a lot. */
 interface Drawn {
@@ -176,7 +182,10 @@ function inspectionOf(lot: DemoLot, lotId: string, inspector: string, today: Dat
   const { visit, orders, film } = recordsOfLot(lot, startedAt, lotId, inspector);
   const drawn = orders.map((order, i): Drawn => {
     const picture = pictureOf(order, i, lot, visit);
-    return { order, picture, bytes: studio.draw(picture) };
+    const bytes = studio.run('drawPicture', picture);
+    // Whoever waits for it hears of a failure; until then it is nobody's.
+    bytes.catch(() => {});
+    return { order, picture, bytes };
   });
   return { startedAt, visit, drawn, film };
 }
@@ -262,7 +271,7 @@ async function main(): Promise<void> {
     const [row] = await db.select({ n: count() }).from(organisation);
     if (row!.n > 0) return;
     console.log('· Writing the demo sale and drawing its pictures …');
-    const studio = openStudio();
+    const studio: Studio = new Workshop(STUDIO, () => writtenProgram('demo/drawing.ts'));
     try {
       await seed(db, new Date(), studio);
     } finally {

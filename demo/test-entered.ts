@@ -1,4 +1,6 @@
 import { type AnyRecord, KINDS } from '@/core/kinds';
+import { writeBundle } from '@/core/records/bundle';
+import { type Snapshot, takeSnapshot } from '@/report/snapshot';
 import { recordsOfLot } from './lot-records';
 import { LOTS } from './lots';
 import type { DemoVisit } from './visit';
@@ -18,4 +20,21 @@ export function enteredOf(number: number): { lot: (typeof LOTS)[number]; visit: 
       : [],
   );
   return { lot, visit, records };
+}
+
+/** The report of such records, as it would be sealed, for tests. */
+export function snapshotOf(records: readonly AnyRecord[]): Snapshot {
+  const taken = takeSnapshot({
+    bundle: writeBundle(
+      { id: LOT_ID, number: 1, title: 'A demo lot', sale: 'The Tramshed Dispersal' },
+      { id: '01940000-0000-7000-8000-0000000000fe', revision: 1, state: 'reviewed' },
+      records,
+    ),
+    sale: { name: 'The Tramshed Dispersal', closesOn: '2027-03-04' },
+    sealedAt: '2027-02-20T10:00:00Z',
+    sealedBy: 'Petra Quayle-Lunt',
+    onYear: 2027,
+  });
+  if (!taken.ok) throw new Error(taken.reason);
+  return taken.snapshot;
 }

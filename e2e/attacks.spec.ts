@@ -21,7 +21,7 @@ let other: APIRequestContext;
 let manager: APIRequestContext;
 let inspector: APIRequestContext;
 
-test.describe.configure({ mode: 'serial' });
+test.describe.configure({ mode: 'serial', retries: 0 });
 test.beforeAll(async () => {
   // The limits as shipped, whatever the tests' own server has.
   world = await ownWorld({ environment: { FARVIN_RATE_SCALE: '1', FARVIN_STREAMS: '6' } });

@@ -9,6 +9,8 @@ import { startObjectStore } from '../src/instruments/object-store';
 import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
 import { amount } from './soak';
 
+test.describe.configure({ retries: 0 });
+
 const KILLS = amount(30, 6);
 const SEED = 20270210;
 

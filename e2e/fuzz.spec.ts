@@ -7,6 +7,8 @@ import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
 import { browserOf, caller, freshLot } from './people';
 import { amount } from './soak';
 
+test.describe.configure({ retries: 0 });
+
 const REQUESTS = amount(20_000, 2000);
 /** Each door is tried at least so often. */
 const EACH = REQUESTS / 200;

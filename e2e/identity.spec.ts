@@ -3,6 +3,8 @@ import postgres from 'postgres';
 import { callerOf, ownServer, ownWorld, type World } from './own-server';
 import { PASSWORD } from './people';
 
+test.describe.configure({ retries: 0 });
+
 // A server behind one proxy of ours, so that each caller can have an address of its own.
 let world: World;
 let server: Awaited<ReturnType<typeof ownServer>>;

@@ -1,6 +1,8 @@
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { browserOf, caller, enter, freshLot, goneTo, lotByNumber, recordsOf } from './people';
 
+test.describe.configure({ retries: 0 });
+
 test.use({ serviceWorkers: 'allow' });
 
 const PICTURE = (await import('sharp')).default;

@@ -5,6 +5,7 @@ import path from 'node:path';
 import { type APIRequestContext, request } from '@playwright/test';
 import { startCluster } from '../bin/cluster.mjs';
 import { end, freePort, ROOT, run, runTs, STATE, serve } from '../bin/steps.mjs';
+import { remembered } from '../src/core/stats/remembered';
 import { PASSWORD } from './people';
 
 export interface Trial {
@@ -60,25 +61,19 @@ async function baseOf<T>(root: string, fill: (env: Record<string, string>) => Pr
   return { dir: cluster.dir, password: cluster.password, secret, trial };
 }
 
-/** Made once in a process of tests, when first wanted. */
-const bases = new Map<string, Promise<Base<Trial | null>>>();
-
-function baseFor<T extends Trial | null>(name: string, make: () => Promise<Base<T>>): Promise<Base<T>> {
-  const held = bases.get(name) ?? make();
-  bases.set(name, held);
-  return held as Promise<Base<T>>;
-}
+// Made once in a process of tests, when first wanted.
+const emptyBase = remembered(
+  () => baseOf(ROOT, async () => null),
+  () => '',
+  1,
+);
+const trialBase = remembered((root: string) => baseOf(root, (env) => trialOf(env, root)), String, 2);
 
 /** A cluster with its tables, on which nobody opened a house yet. */
-export async function emptyWorld(given: WorldOptions = {}) {
-  return worldOn(await baseFor('empty', () => baseOf(ROOT, async () => null)), given);
-}
+export const emptyWorld = async (given: WorldOptions = {}) => worldOn(await emptyBase(), given);
 
 /** A cluster, its tables and a small sale of its own, for tests that break things. */
-export async function ownWorld(given: WorldOptions = {}) {
-  const { root = ROOT } = given;
-  return worldOn(await baseFor(`trial ${root}`, () => baseOf(root, (env) => trialOf(env, root))), given);
-}
+export const ownWorld = async (given: WorldOptions = {}) => worldOn(await trialBase(given.root ?? ROOT), given);
 
 async function worldOn<T>(base: Base<T>, { durable = false, photoStore, environment = {} }: WorldOptions) {
   const cluster = await startCluster(STATE, { throwAway: true, durable, copyOf: base });

@@ -8,6 +8,8 @@ import {
   request,
 } from '@playwright/test';
 
+import { remembered } from '../src/core/stats/remembered';
+
 export const BASE = process.env.FARVIN_URL ?? 'http://127.0.0.1:3000';
 export const PASSWORD = 'tramshed-demo';
 export const PEOPLE = {
@@ -20,9 +22,6 @@ export const PEOPLE = {
 export type Person = keyof typeof PEOPLE;
 
 type Signed = Awaited<ReturnType<APIRequestContext['storageState']>>;
-/** The session of each person of the demo, opened once: signing in takes as long as guessing passwords shall. */
-const sessions = new Map<string, Promise<Signed>>();
-
 async function signIn(email: string): Promise<Signed> {
   const context = await request.newContext({ baseURL: BASE, extraHTTPHeaders: { origin: BASE } });
   const answer = await context.post('/api/auth/sign-in/email', { data: { email, password: PASSWORD } });
@@ -32,13 +31,12 @@ async function signIn(email: string): Promise<Signed> {
   return state;
 }
 
+/** The session of each person of the demo, opened once: signing in takes as long as guessing passwords shall. */
+const sessionOfPerson = remembered((who: Person) => signIn(PEOPLE[who]), String, Object.keys(PEOPLE).length);
+
 /** The cookies of a person who is signed in. Tests that end sessions do so in a house of their own. */
-function sessionOf(who: Person | { email: string }): Promise<Signed> {
-  if (typeof who !== 'string') return signIn(who.email);
-  const held = sessions.get(who) ?? signIn(PEOPLE[who]);
-  sessions.set(who, held);
-  return held;
-}
+const sessionOf = (who: Person | { email: string }): Promise<Signed> =>
+  typeof who === 'string' ? sessionOfPerson(who) : signIn(who.email);
 
 /** A signed-in caller of the API; `stranger` has no session. */
 export async function caller(who: Person | 'stranger' | { email: string }): Promise<APIRequestContext> {

@@ -2,6 +2,8 @@ import { expect, type Page, test } from '@playwright/test';
 import { anotherHouse, readingOf } from './own-server';
 import { browserOf, caller, enter, freshLot, goneTo, recordsOf } from './people';
 
+test.describe.configure({ retries: 0 });
+
 test.use({ serviceWorkers: 'allow' });
 
 interface Logged {

@@ -3,6 +3,8 @@ import type { AddressInfo } from 'node:net';
 import { expect, test } from '@playwright/test';
 import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
 
+test.describe.configure({ retries: 0 });
+
 /** Hands each request to the next server in turn. */
 async function roundRobin(ports: readonly number[]) {
   const counts = [0, 0];

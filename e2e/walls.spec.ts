@@ -3,6 +3,8 @@ import { type APIRequestContext, expect, request, test } from '@playwright/test'
 import { anotherHouse, readingOf } from './own-server';
 import { BASE, caller, freshLot, lendToViewer, lotByNumber, type Person } from './people';
 
+test.describe.configure({ retries: 0 });
+
 /** The people of one house, whoever has no account, and the manager of another house on the same server. */
 type Who = Person | 'stranger' | 'foreigner';
 const EVERYONE: readonly Who[] = ['manager', 'inspector', 'editor', 'consignor', 'viewer', 'stranger', 'foreigner'];

@@ -36,8 +36,6 @@ export interface FilmFit {
   readonly spreadWeights: Float64Array;
 }
 
-/** Logarithm under which a share of the greatest likelihood is none: less than doubles can say. */
-const NOTHING_BELOW = -700;
 const COARSE = { medians: 60, spreads: 16 };
 const FINE = { medians: 90, spreads: 28 };
 /** ln µm and ln spread within which every coating lies: 1 µm to 60 mm; 1 % to 400 %. */
@@ -80,13 +78,18 @@ function logLikelihoods(s: Sufficient, lnMedians: Float64Array, lnSpreads: Float
   return ll;
 }
 
+/** Makes logarithms, in place, shares of the greatest, whose logarithm it returns. */
+function toShares(lns: Float64Array): number {
+  let lnTop = -Infinity;
+  for (const v of lns) if (v > lnTop) lnTop = v;
+  for (let k = 0; k < lns.length; k++) lns[k] = exp(lns[k]! - lnTop);
+  return lnTop;
+}
+
 /** What a belief says of each step of an axis, up to a factor: a normal's density as a share of its greatest there. */
 function believed({ mean, sd }: Normal, values: Float64Array): { shares: Float64Array; lnTop: number } {
   const shares = values.map((v) => -0.5 * ((v - mean) / sd) ** 2);
-  let lnTop = -Infinity;
-  for (const v of shares) if (v > lnTop) lnTop = v;
-  for (let i = 0; i < shares.length; i++) shares[i] = exp(shares[i]! - lnTop);
-  return { shares, lnTop };
+  return { shares, lnTop: toShares(shares) };
 }
 
 /** The likelihood weighed by a belief about each axis, summing to 1, with its sums over the other axis; null where all is nothing. */
@@ -127,12 +130,7 @@ function evaluate(
   n: number,
 ): FilmFit {
   const likelihood = logLikelihoods(s, lnMedians, lnSpreads);
-  let lnTop = -Infinity;
-  for (const v of likelihood) if (v > lnTop) lnTop = v;
-  for (let k = 0; k < likelihood.length; k++) {
-    const below = likelihood[k]! - lnTop;
-    likelihood[k] = below < NOTHING_BELOW ? 0 : exp(below);
-  }
+  const lnTop = toShares(likelihood);
   const medians = believed(prior.lnMedian, lnMedians).shares;
   const spreads = believed(prior.lnSpread, lnSpreads).shares;
   const w = lnMedians.length;

@@ -4,7 +4,7 @@ import { readPlate } from './read-plate';
 import { reportToSeal } from './report-to-seal';
 import { weighLot } from './weigh-lot';
 
-/** What the workshop's processes can do: a name, what is given, what is made. Both pass between processes as data. */
+/** What the server's workshop does. */
 export const WORK = {
   readPicture,
   smallCopy,
@@ -15,9 +15,3 @@ export const WORK = {
   readPlate,
   weighLot,
 } as const;
-
-export type WorkName = keyof typeof WORK;
-export interface WorkOf<N extends WorkName> {
-  given: Parameters<(typeof WORK)[N]>[0];
-  made: Awaited<ReturnType<(typeof WORK)[N]>>;
-}

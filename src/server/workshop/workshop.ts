@@ -2,7 +2,8 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import pLimit from 'p-limit';
 import { ownProgram } from '../own-program';
-import type { WorkName, WorkOf } from './work';
+import type { Works } from './hand';
+import type { WORK } from './work';
 
 /** Why a piece of work was not done: it took more memory or time than it may, or its process ended. */
 export class WorkRefused extends Error {
@@ -35,6 +36,7 @@ function residentBytes(pid: number | undefined): number {
   }
 }
 
+type Made<W extends Works, N extends keyof W> = Awaited<ReturnType<W[N]>>;
 type Answer = { readonly ok: true; readonly value: unknown } | { readonly ok: false };
 
 interface Hand {
@@ -46,16 +48,20 @@ interface Hand {
  * Does heavy or risky work in a few processes of bounded memory and time, so that a picture made to hurt ends its own
  * process and not the server. Processes start at the first piece of work and end when there is none.
  */
-export class Workshop {
+export class Workshop<W extends Works = typeof WORK> {
   private readonly free: Hand[] = [];
   private readonly inTurn: ReturnType<typeof pLimit>;
 
-  constructor(private readonly bounds: Bounds) {
+  /** `program`: what Node is told to start a process that does this work. */
+  constructor(
+    private readonly bounds: Bounds,
+    private readonly program: () => readonly string[] = () => ownProgram('workshop'),
+  ) {
     this.inTurn = pLimit(bounds.processes);
   }
 
   /** Runs a piece of work; throws {@link WorkRefused} when it is stopped. */
-  async run<N extends WorkName>(name: N, given: WorkOf<N>['given']): Promise<WorkOf<N>['made']> {
+  async run<N extends keyof W & string>(name: N, given: Parameters<W[N]>[0]): Promise<Made<W, N>> {
     if (this.inTurn.pendingCount >= this.bounds.waiting) throw new WorkRefused('busy');
     return this.inTurn(() => this.runNow(name, given));
   }
@@ -64,7 +70,7 @@ export class Workshop {
     const free = this.free.pop();
     if (free?.idle) clearTimeout(free.idle);
     if (free) return free;
-    const child = spawn(process.execPath, ownProgram('workshop'), {
+    const child = spawn(process.execPath, this.program(), {
       cwd: process.cwd(),
       stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
       serialization: 'advanced',
@@ -91,7 +97,7 @@ export class Workshop {
     this.free.push(hand);
   }
 
-  private runNow<N extends WorkName>(name: N, given: WorkOf<N>['given']): Promise<WorkOf<N>['made']> {
+  private runNow<N extends keyof W & string>(name: N, given: Parameters<W[N]>[0]): Promise<Made<W, N>> {
     const hand = this.hand();
     const { child } = hand;
     child.channel?.ref();
@@ -108,7 +114,7 @@ export class Workshop {
       const answered = (answer: Answer) =>
         done(() => {
           this.rest(hand);
-          if (answer.ok) resolve(answer.value as WorkOf<N>['made']);
+          if (answer.ok) resolve(answer.value as Made<W, N>);
           else reject(new WorkRefused('ended'));
         });
       let over = false;
