@@ -1,12 +1,12 @@
 import { BookOpenCheck, ClipboardList, Footprints, Layers, Scale } from 'lucide-react';
-import { Grade } from './grade/grade';
-import { Intake } from './intake/intake';
+import { Grade } from './grade/lazy';
+import { Intake } from './intake/lazy';
 import { Listing } from './listing/lazy';
-import { Order } from './order/order';
+import { Order } from './order/lazy';
 import type { Place } from './place';
-import { ReportPlace } from './report/report-place';
-import { Walk } from './walk/walk';
-import { Work } from './work/work';
+import { ReportPlace } from './report/lazy';
+import { Walk } from './walk/lazy';
+import { Work } from './work/lazy';
 
 /** The five places of a lot, never more: the bar fits a phone and a thumb. What there is to tell goes into chapters. */
 export const PLACES: readonly Place[] = [

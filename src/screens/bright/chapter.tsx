@@ -3,8 +3,8 @@ import { completenessOf } from '@/core/bright/ledger';
 import { recordsOf } from '@/core/records/reduce';
 import { plural } from '@/words/plural';
 import type { Chapter } from '../place';
-import { Bright } from './bright';
 import { BRIGHT_ASPECTS } from './bright-aspects';
+import { Bright } from './lazy';
 
 /** Plated and polished parts, and glass. */
 export const bright: Chapter = {

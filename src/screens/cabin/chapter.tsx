@@ -1,8 +1,8 @@
 import { Armchair } from 'lucide-react';
 import { functionName } from '@/words/functions';
 import type { Chapter } from '../place';
-import { Cabin } from './cabin';
 import { CABIN_ASPECTS } from './cabin-aspects';
+import { Cabin } from './lazy';
 
 /** Trim, and what works. */
 export const cabin: Chapter = {

@@ -4,7 +4,7 @@ import { FIT_VERDICT_WORDS, seamName } from '@/words/fit';
 import { plural } from '@/words/plural';
 import { zoneName } from '@/words/zones';
 import type { Chapter } from '../place';
-import { Fit } from './fit';
+import { Fit } from './lazy';
 
 const BAD = ['reshape', 'beyond-slots', 'partly', 'adjust'];
 

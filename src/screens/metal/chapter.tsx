@@ -2,7 +2,7 @@ import { Hammer } from 'lucide-react';
 import { plural } from '@/words/plural';
 import { zoneName } from '@/words/zones';
 import type { Chapter } from '../place';
-import { Metal } from './metal';
+import { Metal } from './lazy';
 import { METAL_ASPECTS } from './metal-aspects';
 
 /** Where it rusts, and what carries the car. */

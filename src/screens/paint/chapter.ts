@@ -4,7 +4,7 @@ import { plural } from '@/words/plural';
 import { likelyText } from '@/words/report';
 import { zoneName } from '@/words/zones';
 import type { Chapter } from '../place';
-import { Paint } from './paint';
+import { Paint } from './lazy';
 
 /** Film thickness, and what else speaks of the paint. */
 export const paint: Chapter = {

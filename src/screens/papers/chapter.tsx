@@ -2,7 +2,7 @@ import { ScrollText } from 'lucide-react';
 import { recordsOf } from '@/core/records/reduce';
 import { plural } from '@/words/plural';
 import type { Chapter } from '../place';
-import { Papers } from './papers';
+import { Papers } from './lazy';
 
 /** Who the car is, by its numbers and papers, and what the seller says. */
 export const papers: Chapter = {

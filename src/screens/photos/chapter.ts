@@ -2,7 +2,7 @@ import { Images } from 'lucide-react';
 import { recordsOf } from '@/core/records/reduce';
 import { plural } from '@/words/plural';
 import type { Chapter } from '../place';
-import { Photos } from './photos';
+import { Photos } from './lazy';
 import { PicturesPreview } from './preview';
 
 /** All pictures of the lot. */

@@ -3,7 +3,7 @@ import { capital } from '@/words/capital';
 import { plural } from '@/words/plural';
 import { gateText } from '@/words/running';
 import type { Chapter } from '../place';
-import { Running } from './running';
+import { Running } from './lazy';
 import { RUNNING_ASPECTS } from './running-aspects';
 
 /** Fluids, the start, the idle, leaks, the road test. */

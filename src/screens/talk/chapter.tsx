@@ -1,6 +1,6 @@
 import { AudioLines } from 'lucide-react';
 import type { Chapter } from '../place';
-import { Talk } from './talk';
+import { Talk } from './lazy';
 
 /** What was said while walking round the car, sorted into records. */
 export const talk: Chapter = {

@@ -1,0 +1,5 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+
+export const Fit = dynamic(() => import('./fit').then((m) => m.Fit));

@@ -1,0 +1,5 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+
+export const Order = dynamic(() => import('./order').then((m) => m.Order));
