@@ -1,7 +1,7 @@
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/shipped';
 import { type Standing, standing } from '@/core/yard/standing';
 import type { YardLot } from '@/core/yard/yard-lot';
-import { IntervalBand } from '@/ui/charts/interval-band';
+import { BandFade, IntervalBand } from '@/ui/charts/interval-band';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { daysUntil } from '@/words/dates';
 import { bandText, gradeFigures } from '@/words/grade';
@@ -23,6 +23,13 @@ export function due(lot: YardLot, today: string): string {
   const days = plural(Math.abs(left), 'day');
   return left < 0 ? `${days} late` : `in ${days}`;
 }
+
+/** What the rows' bands are filled with, once for all of them; it takes no room and is never hidden. */
+export const RowsFade = () => (
+  <svg className="absolute size-0" aria-hidden="true">
+    <BandFade id="lots" />
+  </svg>
+);
 
 /** One lot of the Yard; drawn on the server alone, its link is followed by LotLinks. */
 export function YardRow({ lot, today }: { lot: YardLot; today: string }) {
@@ -68,7 +75,8 @@ export function YardRow({ lot, today }: { lot: YardLot; today: string }) {
           {s.grade && s.records > 0 ? (
             <>
               <IntervalBand
-                id={`lot-${lot.number}`}
+                id="lots"
+                shared
                 grade={{ ...s.grade, n: s.records }}
                 limits={LIMITS}
                 label={`Grade ${Math.round(s.grade.low)} to ${Math.round(s.grade.high)} of 100`}

@@ -16,7 +16,7 @@ import { SaveSaleOffline } from './save-sale-offline';
 import { YardActs } from './yard-acts';
 import { yardAddress } from './yard-address';
 import { YardFilter } from './yard-filter';
-import { due, whereIs, YardRow } from './yard-row';
+import { due, RowsFade, whereIs, YardRow } from './yard-row';
 
 interface Me {
   readonly name: string;
@@ -100,6 +100,7 @@ export function Yard({
             )}
             <Rows>
               <LotLinks>
+                <RowsFade />
                 <ul className="grid grid-cols-1 gap-px overflow-hidden rounded-cut border border-line bg-line">
                   {rows.map((r) => (
                     <YardRow key={r.id} lot={r} today={today} />

@@ -1,5 +1,21 @@
 import type { Estimate } from '@/core/stats/estimate';
 
+/** How a band fades towards its ends; it stands once in a page's drawings for all bands of that name. */
+export function BandFade({ id }: { id: string }) {
+  return (
+    <linearGradient id={`band-${id}`}>
+      <stop offset="0" stopColor="var(--thread)" stopOpacity="0.05" />
+      <stop offset="0.3" stopColor="var(--thread)" stopOpacity="0.75" />
+      <stop offset="0.7" stopColor="var(--thread)" stopOpacity="0.75" />
+      <stop offset="1" stopColor="var(--thread)" stopOpacity="0.05" />
+    </linearGradient>
+  );
+}
+
+/** The line of the scale with a tick at each limit. */
+const scale = (limits: readonly number[], height: number) =>
+  `M0 ${height / 2}H200${limits.map((l) => `M${l * 2} ${(height * 0.28).toFixed(1)}V${(height * 0.72).toFixed(1)}`).join('')}`;
+
 /** A value of a 0 to 100 scale as a band with soft ends: 10 to 90 %, ticks at the band limits. */
 export function IntervalBand({
   grade,
@@ -8,6 +24,7 @@ export function IntervalBand({
   height = 22,
   capped = false,
   id,
+  shared = false,
 }: {
   grade: Estimate;
   limits: readonly number[];
@@ -15,6 +32,8 @@ export function IntervalBand({
   height?: number;
   capped?: boolean;
   id: string;
+  /** Whether the fading of this name stands elsewhere on the page, once for many bands. */
+  shared?: boolean;
 }) {
   const low = grade.low ?? 0;
   const high = grade.high ?? 100;
@@ -29,35 +48,12 @@ export function IntervalBand({
       role="img"
       aria-label={label}
     >
-      <defs>
-        <linearGradient id={`band-${id}`}>
-          <stop offset="0" stopColor="var(--thread)" stopOpacity="0.05" />
-          <stop offset="0.3" stopColor="var(--thread)" stopOpacity="0.75" />
-          <stop offset="0.7" stopColor="var(--thread)" stopOpacity="0.75" />
-          <stop offset="1" stopColor="var(--thread)" stopOpacity="0.05" />
-        </linearGradient>
-      </defs>
-      <line
-        x1="0"
-        x2="200"
-        y1={height / 2}
-        y2={height / 2}
-        stroke="var(--cut)"
-        strokeWidth="1"
-        vectorEffect="non-scaling-stroke"
-      />
-      {limits.map((l) => (
-        <line
-          key={l}
-          x1={l * 2}
-          x2={l * 2}
-          y1={height * 0.28}
-          y2={height * 0.72}
-          stroke="var(--cut)"
-          strokeWidth="1"
-          vectorEffect="non-scaling-stroke"
-        />
-      ))}
+      {shared || (
+        <defs>
+          <BandFade id={id} />
+        </defs>
+      )}
+      <path d={scale(limits, height)} stroke="var(--cut)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
       <rect
         x={low * 2 - width * 0.3}
         y={height * 0.14}
