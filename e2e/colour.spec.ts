@@ -34,7 +34,7 @@ test('the colour of two panels compared on a picture with a grey card, and said 
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await page.goto(`/lots/${lotId}/photos`);
   await page
-    .locator('#lot-photos')
+    .locator('#lot-photos:enabled')
     .setInputFiles({ name: 'side.jpg', mimeType: 'image/jpeg', buffer: await scene(FENDER, DOOR) });
   await page.getByLabel('Choose side.jpg').check();
   await page.getByRole('button', { name: 'Compare colour' }).click();

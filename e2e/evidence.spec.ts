@@ -74,7 +74,7 @@ test('waves from a picture of reflected stripes, refused off the stripes, ranked
   const { lotId } = await freshLot();
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await page.goto(`/lots/${lotId}/photos`);
-  await page.locator('#lot-photos').setInputFiles({
+  await page.locator('#lot-photos:enabled').setInputFiles({
     name: 'stripes.jpg',
     mimeType: 'image/jpeg',
     buffer: await drawPicture({ subject: 'stripes', seed: 5, colour: '#24384a', wavesMm: 1 }),

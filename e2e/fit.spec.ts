@@ -13,7 +13,7 @@ test('a seam picture from drop to record: queued, tapped, refused off the seam, 
   const { pixels, seamPx } = drawSeam(scene);
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await page.goto(`/lots/${lotId}/photos`);
-  await page.locator('#lot-photos').setInputFiles({
+  await page.locator('#lot-photos:enabled').setInputFiles({
     name: 'seam.jpg',
     mimeType: 'image/jpeg',
     buffer: await sharp(Buffer.from(pixels.data.buffer), { raw: { width: 1200, height: 900, channels: 4 } })

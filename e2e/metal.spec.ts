@@ -75,7 +75,7 @@ test('pits on plating are read off a picture, put right with the brush, kept, an
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await page.goto(`/lots/${lotId}/photos`);
   const buffer = await drawPicture({ subject: 'pitted-chrome', seed: 5, colour: '#1f3d2c', flawedShare: 0.05 });
-  await page.locator('#lot-photos').setInputFiles({ name: 'bumper.jpg', mimeType: 'image/jpeg', buffer });
+  await page.locator('#lot-photos:enabled').setInputFiles({ name: 'bumper.jpg', mimeType: 'image/jpeg', buffer });
   await page.getByLabel('Choose bumper.jpg').check();
   await page.getByRole('button', { name: 'Plating' }).click();
   const sheet = page.getByRole('dialog');

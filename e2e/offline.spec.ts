@@ -58,7 +58,7 @@ test('at the car without a network: opens, takes entries and pictures, and sends
   await page.reload();
   await expect(page.getByLabel('Entry line')).toBeEnabled();
   await enter(page, 'hood 128 125');
-  await page.locator('#walk-photos').setInputFiles([
+  await page.locator('#walk-photos:enabled').setInputFiles([
     { name: 'near.jpg', mimeType: 'image/jpeg', buffer: await picture(7) },
     { name: 'far.jpg', mimeType: 'image/jpeg', buffer: await picture(8) },
   ]);

@@ -130,7 +130,7 @@ test('a gauge is read off pictures of the dash into the log, and a rag is shown 
       mimeType: 'image/jpeg',
       buffer,
     }));
-  await page.locator('#lot-photos').setInputFiles([await draw(1, 1 / 3), await draw(2, 2 / 3)]);
+  await page.locator('#lot-photos:enabled').setInputFiles([await draw(1, 1 / 3), await draw(2, 2 / 3)]);
   for (const n of [1, 2]) await page.getByLabel(`Choose dash${n}.jpg`).check();
   await page.getByRole('button', { name: 'Gauge', exact: true }).click();
   const sheet = page.getByRole('dialog');

@@ -58,7 +58,7 @@ test('from sign-in to a sealed report that a bidder opens by link', async ({ pag
   // Photos: two good, one that is none, one damaged; the good ones go on.
   await enter(page, 'hood');
   const whole = await picture('#345');
-  await page.locator('#walk-photos').setInputFiles([
+  await page.locator('#walk-photos:enabled').setInputFiles([
     { name: 'near.jpg', mimeType: 'image/jpeg', buffer: whole },
     { name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') },
     { name: 'torn.jpg', mimeType: 'image/jpeg', buffer: whole.subarray(0, whole.length / 2) },

@@ -6,7 +6,20 @@ async function walkOn(page: Page, lotId: string): Promise<void> {
   await expect(page.getByLabel('Entry line')).toBeEnabled();
 }
 
-/** What waits, in the head of the lot. */
+test('nothing is taken before the page’s script is there, so that no line is lost by its key', async ({ browser }) => {
+  const { lotId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  let arrive = () => {};
+  const held = new Promise<void>((go) => (arrive = go));
+  await page.route('**/_next/static/chunks/*.js', (route) => held.then(() => route.continue()));
+  await page.goto(`/lots/${lotId}/walk`, { waitUntil: 'commit' });
+  const line = page.getByLabel('Entry line');
+  await expect(line).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Take', exact: true })).toBeDisabled();
+  arrive();
+  await enter(page, 'hood 131');
+  await expect(page.getByRole('region', { name: 'Readings' })).toContainText('131');
+});
 
 test('nothing is lost when the server goes away, nor by a reload', async ({ browser }) => {
   const { lotId, inspectionId } = await freshLot();

@@ -78,6 +78,11 @@ export function judge(
   return judgement;
 }
 
+/** Which models were asked of a judgement so far, each after those that it needs. */
+export const askedOf = (judgement: Judgement): readonly ModelName[] => [
+  ...((said.get(judgement)?.keys() ?? []) as Iterable<ModelName>),
+];
+
 const nameOf = (model: AnyModel): ModelName => {
   const name = MODEL_NAMES.find((n) => modelOf(n) === model);
   if (!name) throw new Error('a model needs one that is not registered');

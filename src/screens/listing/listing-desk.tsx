@@ -49,6 +49,8 @@ export function ListingDesk({
   const begun = kept.editedAt !== null;
   const [short, setShort] = useState(begun ? kept.short : textOf(written.short));
   const [doc, setDoc] = useState<ListingDoc>(begun ? kept.long : docOf(written.long.map(textOf)));
+  // Whether a hand was at the words. Until then, and where none are kept, they are those of the records as they come in.
+  const [edited, setEdited] = useState(begun);
   const [busy, setBusy] = useState(false);
   const editor = useEditor({
     extensions: [KIT, ClaimMarks],
@@ -59,10 +61,18 @@ export function ListingDesk({
       attributes: { class: 'listing-text', 'aria-label': 'Long text', role: 'textbox', 'aria-multiline': 'true' },
     },
     onUpdate: ({ editor: e }) => {
+      setEdited(true);
       const read = listingDocSchema.safeParse(e.getJSON());
       if (read.success) setDoc(read.data);
     },
   });
+  useEffect(() => {
+    if (edited) return;
+    const long = docOf(written.long.map(textOf));
+    setShort(textOf(written.short));
+    setDoc(long);
+    editor?.commands.setContent(long, { emitUpdate: false });
+  }, [edited, written, editor]);
   const whole = `${short}\n${docText(doc)}`;
   const words = useMemo(() => checkText(whole, judgement), [whole, judgement]);
   useEffect(() => {
@@ -72,6 +82,7 @@ export function ListingDesk({
   const same = begun && short === kept.short && JSON.stringify(doc) === JSON.stringify(kept.long);
   const clear = same && (kept.contradicted === 0 || kept.allowedWhy !== '');
   const put = (text: string, instead: string) => {
+    setEdited(true);
     if (short.includes(text)) setShort(short.replace(text, instead));
     if (!editor) return;
     const changed = JSON.parse(JSON.stringify(doc), (k, v) =>
@@ -104,7 +115,10 @@ export function ListingDesk({
               maxLength={SHORT_LETTERS}
               disabled={!mayEdit}
               value={short}
-              onChange={(e) => setShort(e.target.value)}
+              onChange={(e) => {
+                setEdited(true);
+                setShort(e.target.value);
+              }}
             />
           </label>
           <div className="grid gap-1">

@@ -12,6 +12,7 @@ import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { NewsLine } from '@/ui/shell/news-line';
 import { RejectedChanges } from '@/ui/shell/rejected-changes';
 import { Waiting } from '@/ui/shell/waiting';
+import { Waking } from '@/ui/shell/waking';
 import { bandText, gradeFigures } from '@/words/grade';
 import { plural } from '@/words/plural';
 import { conditionsOf } from '@/words/report';
@@ -25,32 +26,34 @@ export function LotFrame({ places, children }: { places: readonly Place[]; child
   // Without a network the page is one shell under every address.
   const here = (away && typeof window !== 'undefined' ? window.location.pathname : path).split('/')[3];
   return (
-    <div className="flex h-dvh flex-col-reverse overflow-hidden lg:flex-row">
-      <nav
-        aria-label="Places"
-        className="z-20 flex shrink-0 justify-between border-t border-line bg-card lg:w-[76px] lg:flex-col lg:justify-start lg:gap-1 lg:border-t-0 lg:border-r lg:py-2"
-      >
-        <Link href="/yard" className="hidden justify-center py-2 lg:flex" aria-label="Farvin: Yard">
-          <FarvinMark />
-        </Link>
-        <span className="hidden lg:grid">
-          <RailLink href="/yard" name="Yard" here={false} Icon={Warehouse} />
-        </span>
-        {places.map(({ slug, name, Icon }) => (
-          <RailLink key={slug} href={`/lots/${facts.lot.id}/${slug}`} name={name} here={here === slug} Icon={Icon} />
-        ))}
-      </nav>
-      <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-        <InHand />
-        <LotHead />
-        <PracticeLine />
-        <UnfitTables />
-        <Withheld />
-        <NewsLine />
-        <RejectedChanges />
-        <div className="flex min-h-0 flex-1 flex-col">{children}</div>
+    <Waking>
+      <div className="flex h-dvh flex-col-reverse overflow-hidden lg:flex-row">
+        <nav
+          aria-label="Places"
+          className="z-20 flex shrink-0 justify-between border-t border-line bg-card lg:w-[76px] lg:flex-col lg:justify-start lg:gap-1 lg:border-t-0 lg:border-r lg:py-2"
+        >
+          <Link href="/yard" className="hidden justify-center py-2 lg:flex" aria-label="Farvin: Yard">
+            <FarvinMark />
+          </Link>
+          <span className="hidden lg:grid">
+            <RailLink href="/yard" name="Yard" here={false} Icon={Warehouse} />
+          </span>
+          {places.map(({ slug, name, Icon }) => (
+            <RailLink key={slug} href={`/lots/${facts.lot.id}/${slug}`} name={name} here={here === slug} Icon={Icon} />
+          ))}
+        </nav>
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+          <InHand />
+          <LotHead />
+          <PracticeLine />
+          <UnfitTables />
+          <Withheld />
+          <NewsLine />
+          <RejectedChanges />
+          <div className="flex min-h-0 flex-1 flex-col">{children}</div>
+        </div>
       </div>
-    </div>
+    </Waking>
   );
 }
 
