@@ -122,6 +122,7 @@ test('the line can be talked into: words stand as they come, commands are carrie
   await stateVisit(page);
   await page.goto(`/lots/${lotId}/walk`);
   const key = page.getByRole('button', { name: 'Hold to talk' });
+  await expect(key).toBeEnabled();
   await key.focus();
   await page.keyboard.press('Enter');
   const input = page.getByLabel('Entry line');

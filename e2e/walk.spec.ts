@@ -30,6 +30,8 @@ test('nothing is lost when the server goes away, nor by a reload', async ({ brow
   await expect(head(page, '3 entries wait')).toBeVisible();
   await enter(page, 'chip 2');
   await expect(head(page, '4 entries wait')).toBeVisible();
+  // What waits for long is a station of the visit.
+  await expect(page.getByRole('navigation', { name: 'Stations' }).getByText('4 entries wait')).toBeVisible();
   page.on('dialog', (d) => d.accept());
   await page.reload();
   await expect(head(page, '4 entries wait')).toBeVisible();
@@ -40,6 +42,21 @@ test('nothing is lost when the server goes away, nor by a reload', async ({ brow
   const records = await recordsOf(page.request, inspectionId);
   expect(records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm)).toEqual([131, 128, 125]);
   expect(records.finding).toHaveLength(1);
+});
+
+test('the plan stands still while lines are typed, understood and taken', async ({ browser }) => {
+  const { lotId } = await freshLot();
+  const page = await (await browserOf(browser, 'inspector')).newPage();
+  await walkOn(page, lotId);
+  const line = page.getByLabel('Entry line');
+  const places = () => Promise.all([page.getByLabel('Plan of the car'), line].map((l) => l.boundingBox()));
+  const before = await places();
+  await line.fill('hood 131');
+  await expect(page.getByText('131 µm')).toBeVisible();
+  expect(await places()).toEqual(before);
+  await line.press('Enter');
+  await expect(line).toHaveValue('');
+  expect(await places()).toEqual(before);
 });
 
 test('an answer that never arrives does not double the entry', async ({ browser }) => {

@@ -1,4 +1,9 @@
-const WHOLE_CHARACTERS = new Intl.Segmenter('en', { granularity: 'grapheme' });
+// Made when a text is too long for the first time: it costs tens of milliseconds, and few pages ever cut one.
+let segmenter: Intl.Segmenter | undefined;
+const wholeCharacters = () => {
+  segmenter ??= new Intl.Segmenter('en', { granularity: 'grapheme' });
+  return segmenter;
+};
 
 /**
  * The beginning of a text, at most `max` UTF-16 units long, cut between characters as people see them (UAX 29), so that
@@ -8,7 +13,7 @@ export function clip(text: string, max: number): string {
   const plain = text.replace(/(?![\t\n\r])[\p{Cc}\p{Cs}]/gu, '').trim();
   if (plain.length <= max) return plain;
   let end = 0;
-  for (const { index, segment } of WHOLE_CHARACTERS.segment(plain)) {
+  for (const { index, segment } of wholeCharacters().segment(plain)) {
     if (index + segment.length > max) break;
     end = index + segment.length;
   }

@@ -112,8 +112,14 @@ function LotHead() {
   const seen = useJudged((j) => j.judgement?.coverage.whole.seen ?? 0);
   const visit = visits[visits.length - 1]?.body;
   const where = visit
-    ? [visits.length > 1 ? `visit ${visits.length}` : '', ...conditionsOf(visit)].filter(Boolean).join(' · ')
-    : 'no visit stated yet';
+    ? [visits.length > 1 ? `visit ${visits.length}` : '', ...conditionsOf(visit)]
+    : ['no visit stated yet'];
+  const state =
+    facts.state === 'sealed'
+      ? `sealed, revision ${facts.revision}`
+      : facts.revision > 1
+        ? `revision ${facts.revision}, ${facts.state}`
+        : facts.state;
   return (
     <header className="flex shrink-0 items-center gap-3 border-b border-line bg-card px-3 py-2 sm:px-4">
       <Link
@@ -129,15 +135,10 @@ function LotHead() {
         <h1 className="truncate text-base font-bold sm:text-xl">
           {car?.make && car.model ? `${car.make} ${car.model}${car.year ? `, ${car.year}` : ''}` : facts.lot.title}
         </h1>
-        <p className="truncate text-xs text-soft sm:text-sm">
-          {facts.state === 'sealed'
-            ? `sealed, revision ${facts.revision}`
-            : facts.revision > 1
-              ? `revision ${facts.revision}, ${facts.state}`
-              : facts.state}{' '}
-          · {where}
-        </p>
+        <p className="truncate text-xs text-soft sm:text-sm">{[state, ...where].filter(Boolean).join(' · ')}</p>
       </div>
+      {/* Before the grade, so that what comes and goes pushes nothing aside. */}
+      <Waiting />
       {keeper && (
         <Link
           href={`/lots/${facts.lot.id}/grade`}
@@ -159,7 +160,6 @@ function LotHead() {
           <span className="block text-center text-xs text-soft">keeper lens · {Math.round(seen * 100)} % seen</span>
         </Link>
       )}
-      <Waiting />
       <ReaderMenu compact />
     </header>
   );

@@ -52,13 +52,17 @@ export function EntryLine({
   };
   return (
     <form
-      className="grid shrink-0 gap-2 border-t border-line bg-card px-3 py-2 sm:px-4"
+      className="grid shrink-0 gap-1.5 border-t border-line bg-card px-3 py-2 sm:px-4"
       onSubmit={(e) => {
         e.preventDefault();
         if (!twice) take();
       }}
     >
-      <div aria-live="polite" className={`flex flex-wrap items-center gap-1.5 ${entry ? '' : 'hidden'}`}>
+      {/* Its room is kept while nothing is typed: the plan does not jump with every line. */}
+      <div aria-live="polite" className="flex min-h-7 flex-wrap items-center gap-1.5">
+        {!entry && mayEdit && plan && (
+          <span className="truncate text-sm text-soft">What is understood stands here before it is taken.</span>
+        )}
         {entry && entry.items.length > 1 && <span className="figure text-sm">{entry.items.length} wait:</span>}
         {chips.map((c, i) => (
           <span
@@ -143,10 +147,11 @@ export function EntryLine({
           />
           {hint && text && <span className="hidden text-xs text-soft sm:block">Tab: {hint}</span>}
         </label>
-        {mayEdit && canUndo && (
+        {mayEdit && (
           <button
             type="button"
             className="btn"
+            disabled={!canUndo}
             aria-label="Undo the last entry"
             title="Undo (z)"
             onClick={() => tellTaken(store.undo(), 'Nothing of this page is left to take back.')}
@@ -159,7 +164,7 @@ export function EntryLine({
           className="btn btn-main"
           disabled={!entry || entry.items.length === 0 || entry.problems.length > 0 || asks || twice !== null}
         >
-          Take <CornerDownLeft size={16} aria-hidden="true" />
+          Take <CornerDownLeft size={16} className="max-sm:hidden" aria-hidden="true" />
         </button>
       </div>
     </form>

@@ -8,8 +8,11 @@ import { usePhotoQueue } from '@/ui/device/use-photo-queue';
 import { usePreferences } from '@/ui/preferences';
 import { useCar, useJudged, useLot, useRecords, useStored } from '@/ui/records/inspection';
 import { waitingText } from '@/ui/shell/waiting';
+import { useLasting } from '@/ui/use-lasting';
 import { term, VIEW_WORDS } from '@/words/terms';
 
+/** What waits longer than this is a station of the visit. */
+const WAITS_AFTER_MS = 3000;
 const ORDER: readonly View[] = ['outside', 'cabin', 'engine', 'trunk', 'underneath'];
 
 /** The stations of the visit in the order they are walked: how much is seen, what is blocked. */
@@ -22,7 +25,8 @@ export const Tape = memo(function Tape({ view, onView }: { view: View; onView: (
   const { words } = usePreferences().preferences;
   const arrived = car !== null && visits > 0;
   const photos = usePhotoQueue().photos.length;
-  const waits = waitingText(waiting, photos);
+  // What is sent at once does not come and go on the tape; the head of the lot tells it meanwhile.
+  const waits = useLasting(waitingText(waiting, photos), WAITS_AFTER_MS);
   const lot = `/lots/${facts.lot.id}`;
   const strip = useRef<HTMLDivElement>(null);
   const [more, setMore] = useState(false);

@@ -9,6 +9,7 @@ import type { Judgement } from '@/core/judge/judge';
 import type { AnyRecord, BodyOf, RecordKind, StoredRecord } from '@/core/kinds';
 import { roleMay } from '@/core/people/roles';
 import { recordsOf } from '@/core/records/reduce';
+import { afterPaint } from '../after-paint';
 import { openHere } from '../device/background-sender';
 import { outboxFor, saveLot } from '../device/device-store';
 import { nextBatch, sendChanges } from '../device/send-changes';
@@ -57,7 +58,8 @@ export function InspectionProvider({
       new InspectionStore(
         facts.id,
         records,
-        (changes) => sendChanges(facts.id, facts.myId, changes),
+        // It is on the device by then; the eye comes before the network.
+        (changes) => new Promise<void>(afterPaint).then(() => sendChanges(facts.id, facts.myId, changes)),
         outboxFor(facts.myId),
         facts.seq,
         nextBatch,

@@ -4,6 +4,7 @@ import { type Grade, gradeCar } from '@/core/grade/grade';
 import { askedOf, type Judgement, judge } from '@/core/judge/judge';
 import type { BodyOf } from '@/core/kinds';
 import { type Records, recordsOf } from '@/core/records/reduce';
+import { afterPaint } from '../after-paint';
 import type { InspectionStore } from './inspection-store';
 
 /** What follows from the records: each model is asked once a change, and only when a screen wants to know. */
@@ -26,24 +27,8 @@ export interface Pace {
 
 /** Judging longer than this in one piece makes a key wait that can be felt. */
 const PIECE_MS = 10;
-const HIDDEN_PAGE_MS = 200;
-
 const PAGE: Pace = {
-  afterPaint: (then) => {
-    if (typeof requestAnimationFrame !== 'function') {
-      then();
-      return;
-    }
-    let done = false;
-    const once = () => {
-      if (done) return;
-      done = true;
-      then();
-    };
-    requestAnimationFrame(() => setTimeout(once));
-    // A page that nobody sees is not painted.
-    setTimeout(once, HIDDEN_PAGE_MS);
-  },
+  afterPaint,
   // A message, since timers within timers wait four milliseconds each (HTML, 8.6).
   afterInput: (then) => {
     const { port1, port2 } = new MessageChannel();

@@ -15,7 +15,10 @@ export function waitingText(entries: number, photos: number): string {
   return what === '' ? '' : `${what} ${entries + photos === 1 ? 'waits' : 'wait'}`;
 }
 
-/** What is entered but not yet acknowledged by the server, the way to the list of it, and warnings of the device. */
+/**
+ * What is entered but not yet acknowledged by the server, the way to the list of it, and warnings of the device. The way
+ * comes and goes with every entry: it is not fetched before it is taken.
+ */
 export function Waiting() {
   const { live } = useLive();
   const waiting = useStored((s) => s.waiting);
@@ -31,6 +34,7 @@ export function Waiting() {
       <div role="status" className="shrink-0">
         <Link
           href="/sign-in"
+          prefetch={false}
           className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
         >
           {text}: sign in again
@@ -42,6 +46,7 @@ export function Waiting() {
       <div role="status" className="shrink-0">
         <Link
           href="/sign-in"
+          prefetch={false}
           className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
         >
           {text} for you: somebody else is signed in here
@@ -54,6 +59,7 @@ export function Waiting() {
       {(trouble || quotaIsShort(quota)) && (
         <Link
           href="/device"
+          prefetch={false}
           className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
         >
           <HardDrive size={16} aria-hidden="true" />
@@ -66,6 +72,7 @@ export function Waiting() {
       {text !== '' && (
         <Link
           href="/device"
+          prefetch={false}
           className="flex min-h-11 items-center gap-2 rounded-cut bg-tape px-3 text-sm font-semibold text-tape-ink"
           title="Kept on this device and sent by itself. Press to see the list."
         >
