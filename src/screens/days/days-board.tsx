@@ -18,9 +18,8 @@ import { saveFile } from '@/ui/save-file';
 import { dayText } from '@/words/dates';
 import { minutesText } from '@/words/minutes';
 import { clashesOf } from '@/words/visit-clashes';
-import type { DayLot } from './days';
+import type { DayLot, To } from './use-days';
 
-type To = { readonly inspector: number; readonly day: number };
 interface Board {
   readonly plan: DaysPlan;
   readonly timed: readonly TimedVisit[];

@@ -1,9 +1,9 @@
 'use client';
 
-import { type ReactNode, useMemo, useRef, useState } from 'react';
+import { type RefObject, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { v7 as uuidv7 } from 'uuid';
-import { atPlace, type SortRow, sorted, surerThan, zoneOf } from '@/entry/talk/sorting';
+import { atPlace, type SortRow, zoneOf } from '@/entry/talk/sorting';
 import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import type { ZoneLook } from '@/ui/body-plan/plan-types';
 import { PlanZoom } from '@/ui/body-plan/plan-zoom';
@@ -13,16 +13,12 @@ import { stillAround } from '@/ui/film/film-stills';
 import { type FilmBeside, useFilm } from '@/ui/film/use-film';
 import { useWording } from '@/ui/preferences';
 import { useCar, useLot } from '@/ui/records/inspection';
-import { plural } from '@/words/plural';
-import { zoneName, zoneWords } from '@/words/zones';
+import { zoneName } from '@/words/zones';
 import { BringIn } from './bring-in';
 import { FilmPane } from './film-pane';
-import { SayOtherwise } from './say-otherwise';
-import { StatementRow } from './statement-row';
+import { LEAST, type SortMode, Statements } from './statements';
 import { SORT_KEYS, type SortActions, useSortKeys } from './talk-keys';
 import { type Sorting, useSorting } from './use-sorting';
-
-const LEAST = { from: 0.6, to: 0.98, usual: 0.9, step: 0.01 } as const;
 
 /** What was said while walking round the car: film, plan and statements side by side, sorted into records. */
 export function Talk() {
@@ -55,25 +51,11 @@ function placeOf(rows: readonly SortRow[], row: SortRow | null): string | null {
   return null;
 }
 
-function SortingTable({ sorting, film }: { sorting: Sorting; film: FilmBeside }) {
-  const { rows, row, talk, busy } = sorting;
-  const { plan, car } = useCar();
-  const { facts, mayEdit } = useLot();
-  const wording = useWording(car?.steering);
-  const video = useRef<HTMLVideoElement>(null);
-  const [mode, setMode] = useState<'look' | 'edit' | 'place' | 'note'>('look');
-  const [least, setLeast] = useState<number>(LEAST.usual);
-  const zone = placeOf(rows, row);
-  const view = zone ? plan!.zones.get(zone)!.view : 'outside';
-  const { done, all } = sorted(rows);
-  const sure = useMemo(() => surerThan(rows, least), [rows, least]);
-  const pick = (to: SortRow | undefined) => {
-    if (!to) return;
-    sorting.pick(to.key);
-    setMode('look');
-    if (video.current && to.fromS !== undefined) video.current.currentTime = to.fromS;
-  };
-  const still = () => {
+/** Makes a still of the moment in hand and pins it to what was said there. */
+function useStill(sorting: Sorting, film: FilmBeside, video: RefObject<HTMLVideoElement | null>, zone: string | null) {
+  const { facts } = useLot();
+  const { row } = sorting;
+  return () => {
     if (!row || row.fromS === undefined || !video.current || !film.atHand) return;
     const finding = sorting.findingOf(row);
     void stillAround(video.current, row.fromS, film.atHand.file.name)
@@ -83,6 +65,25 @@ function SortingTable({ sorting, film }: { sorting: Sorting; film: FilmBeside })
       )
       .catch(() => toast('No still could be made of that moment. The film and the records stay as they are.'));
   };
+}
+
+function SortingTable({ sorting, film }: { sorting: Sorting; film: FilmBeside }) {
+  const { rows, row, talk } = sorting;
+  const { plan, car } = useCar();
+  const { mayEdit } = useLot();
+  const wording = useWording(car?.steering);
+  const video = useRef<HTMLVideoElement>(null);
+  const [mode, setMode] = useState<SortMode>('look');
+  const [least, setLeast] = useState<number>(LEAST.usual);
+  const zone = placeOf(rows, row);
+  const view = zone ? plan!.zones.get(zone)!.view : 'outside';
+  const pick = (to: SortRow | undefined) => {
+    if (!to) return;
+    sorting.pick(to.key);
+    setMode('look');
+    if (video.current && to.fromS !== undefined) video.current.currentTime = to.fromS;
+  };
+  const still = useStill(sorting, film, video, zone);
   const actions = useRef<SortActions>(null as unknown as SortActions);
   actions.current = {
     accept: () => row && mayEdit && sorting.accept(row),
@@ -143,121 +144,20 @@ function SortingTable({ sorting, film }: { sorting: Sorting; film: FilmBeside })
               : 'No place was named yet.'}
         </p>
       </section>
-      <section aria-label="Statements" className="flex min-h-0 flex-col border-line bg-card lg:border-l">
-        <div className="grid gap-1.5 border-b border-line p-3">
-          <p className="flex items-baseline justify-between gap-2 font-bold">
-            <span aria-live="polite">{busy ? 'Listening…' : `${done} of ${all} sorted`}</span>
-            <span className="text-sm font-normal text-soft">
-              {plural(rows.filter((r) => !r.item).length, 'saying')} not understood
-            </span>
-          </p>
-          <progress
-            className="h-2 w-full appearance-none [&::-moz-progress-bar]:bg-thread [&::-webkit-progress-bar]:bg-wash [&::-webkit-progress-value]:bg-thread"
-            max={Math.max(1, all)}
-            value={done}
-            aria-label="Sorted"
-          />
-          {mayEdit && (
-            <div className="flex flex-wrap items-center gap-2">
-              <label className="flex min-w-0 flex-1 items-center gap-2 text-sm">
-                <span className="shrink-0">surer than {Math.round(least * 100)}</span>
-                <input
-                  type="range"
-                  className="min-h-11 w-full accent-thread"
-                  min={LEAST.from}
-                  max={LEAST.to}
-                  step={LEAST.step}
-                  value={least}
-                  onChange={(e) => setLeast(Number(e.target.value))}
-                />
-              </label>
-              <button
-                type="button"
-                className="btn btn-main"
-                disabled={sure.length === 0}
-                onClick={() => sorting.acceptSurer(least)}
-              >
-                Take all {sure.length}
-              </button>
-            </div>
-          )}
-        </div>
-        {!busy && rows.length === 0 && (
-          <p className="p-4">Nothing in these words speaks of the car. Nothing was entered.</p>
-        )}
-        <ol className="min-h-0 flex-1 lg:overflow-y-auto">
-          {rows.map((r) => (
-            <StatementRow key={r.key} row={r} here={r.key === row?.key} onPick={() => pick(r)}>
-              {mayEdit && mode === 'edit' ? (
-                <SayOtherwise
-                  text={r.text}
-                  zone={zone}
-                  onTake={(items) => {
-                    sorting.accept(r, items);
-                    setMode('look');
-                  }}
-                  onLeave={() => setMode('look')}
-                />
-              ) : (
-                mayEdit && (
-                  <Acts>
-                    <button
-                      type="button"
-                      className="btn btn-small btn-main"
-                      disabled={!r.item || r.decision !== null}
-                      onClick={() => sorting.accept(r)}
-                    >
-                      Take
-                    </button>
-                    <button
-                      type="button"
-                      className="btn btn-small"
-                      disabled={!r.item || r.decision !== null}
-                      onClick={() => setMode('place')}
-                    >
-                      Another place
-                    </button>
-                    <button
-                      type="button"
-                      className="btn btn-small"
-                      disabled={r.decision !== null}
-                      onClick={() => setMode('edit')}
-                    >
-                      Say it otherwise
-                    </button>
-                    <button
-                      type="button"
-                      className="btn btn-small"
-                      disabled={r.decision !== null}
-                      title="Kept as written, marked as your own words; it judges nothing."
-                      onClick={() => (zone ? sorting.note(r, zone) : setMode('note'))}
-                    >
-                      {zone ? `Note at ${zoneWords(zone, wording)}` : 'As a note'}
-                    </button>
-                    <button
-                      type="button"
-                      className="btn btn-small"
-                      disabled={r.decision !== null}
-                      onClick={() => sorting.decide(r, 'dropped')}
-                    >
-                      Drop
-                    </button>
-                  </Acts>
-                )
-              )}
-            </StatementRow>
-          ))}
-        </ol>
-      </section>
+      <Statements
+        sorting={sorting}
+        zone={zone}
+        mode={mode}
+        onMode={setMode}
+        onPick={pick}
+        least={least}
+        onLeast={setLeast}
+      />
     </main>
   );
 }
 
 const NO_LOOKS: ReadonlyMap<string, ZoneLook> = new Map();
-
-const Acts = ({ children }: { children: ReactNode }) => (
-  <div className="flex flex-wrap gap-1.5 px-3 pb-3">{children}</div>
-);
 
 const KeyList = () => (
   <dl className="hidden grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-xs lg:grid">

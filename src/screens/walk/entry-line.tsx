@@ -3,6 +3,7 @@
 import { CornerDownLeft, Undo2 } from 'lucide-react';
 import { type RefObject, useMemo, useState } from 'react';
 import { chipsOf } from '@/entry/chips';
+import type { ParsedEntry } from '@/entry/parse';
 import { entryProblemText } from '@/entry/problem-words';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot, useStored } from '@/ui/records/inspection';
@@ -24,14 +25,11 @@ export function EntryLine({
   inputRef: RefObject<HTMLInputElement | null>;
 }) {
   const { store, mayEdit } = useLot();
-  const { plan, car } = useCar();
+  const { plan } = useCar();
   const canUndo = useStored((s) => s.canUndo);
-  const { preferences } = usePreferences();
-  const wording = useWording(car?.steering);
   const [text, setText] = useState('');
   const { read } = line;
   const entry = useMemo(() => (text.trim() ? read(text) : null), [text, read]);
-  const chips = entry ? chipsOf(entry.items, wording, preferences.unit) : [];
   const asks = entry?.items.some((i) => 'askUnit' in i && i.askUnit) ?? false;
   const twice = entry && entry.problems.length === 0 ? line.sameAt(entry) : null;
   const done = () => {
@@ -58,62 +56,16 @@ export function EntryLine({
         if (!twice) take();
       }}
     >
-      {/* Its room is kept while nothing is typed: the plan does not jump with every line. */}
-      <div aria-live="polite" className="flex min-h-7 flex-wrap items-center gap-1.5">
-        {!entry && mayEdit && plan && (
-          <span className="truncate text-sm text-soft">What is understood stands here before it is taken.</span>
-        )}
-        {entry && entry.items.length > 1 && <span className="figure text-sm">{entry.items.length} wait:</span>}
-        {chips.map((c, i) => (
-          <span
-            key={i}
-            className={`rounded-cut border px-2 py-0.5 text-sm ${c.tone === 'ask' ? 'border-2 border-pin' : 'border-thread bg-thread/10'}`}
-          >
-            {c.text}
-          </span>
-        ))}
-        {entry?.problems.map((p, i) => (
-          <span key={i} className="text-sm font-semibold text-pin">
-            {entryProblemText(p, wording)}
-          </span>
-        ))}
-        {entry && entry.problems.length > 0 && mayEdit && (
-          <button
-            type="button"
-            className="btn btn-small"
-            onClick={() => line.keepOwnWords(text.trim()) && done()}
-            title="Kept as written, marked as your own words; it judges nothing."
-          >
-            Keep in own words at {zoneWords(walking.zone, wording)}
-          </button>
-        )}
-        {twice && (
-          <span className="flex flex-wrap items-center gap-2 text-sm">
-            <span className="font-semibold">The same figures as at {zoneWords(twice, wording)}.</span>
-            <button
-              type="button"
-              className="btn btn-small btn-main"
-              onClick={() => take(asks ? 'as-typed' : undefined)}
-            >
-              They are right
-            </button>
-            <button type="button" className="btn btn-small" onClick={() => setText('')}>
-              A slip
-            </button>
-          </span>
-        )}
-        {asks && !twice && entry?.problems.length === 0 && (
-          <span className="flex flex-wrap items-center gap-2 text-sm">
-            Below 30 µm is nearly bare metal.
-            <button type="button" className="btn btn-small btn-main" onClick={() => take('as-mil')}>
-              It is mil
-            </button>
-            <button type="button" className="btn btn-small" onClick={() => take('as-typed')}>
-              It is µm
-            </button>
-          </span>
-        )}
-      </div>
+      <Understood
+        entry={entry}
+        twice={twice}
+        asks={asks}
+        hint={mayEdit && plan !== null}
+        zone={walking.zone}
+        onTake={take}
+        onOwnWords={() => line.keepOwnWords(text.trim()) && done()}
+        onSlip={() => setText('')}
+      />
       {coming && (
         <p aria-live="polite" className="text-sm text-soft italic">
           {coming} …
@@ -168,5 +120,94 @@ export function EntryLine({
         </button>
       </div>
     </form>
+  );
+}
+
+/**
+ * What was understood of the line, what was not, and what is asked before it is taken. Its room is kept while nothing is
+ * typed: the plan does not jump with every line.
+ */
+function Understood({
+  entry,
+  twice,
+  asks,
+  hint,
+  zone,
+  onTake,
+  onOwnWords,
+  onSlip,
+}: {
+  entry: ParsedEntry | null;
+  /** The panel at which the same figures stand. */
+  twice: string | null;
+  /** Whether the unit is in doubt. */
+  asks: boolean;
+  hint: boolean;
+  zone: string;
+  onTake: (asked?: 'as-mil' | 'as-typed') => void;
+  onOwnWords: () => void;
+  onSlip: () => void;
+}) {
+  const { mayEdit } = useLot();
+  const { car } = useCar();
+  const { preferences } = usePreferences();
+  const wording = useWording(car?.steering);
+  const chips = entry ? chipsOf(entry.items, wording, preferences.unit) : [];
+  return (
+    <div aria-live="polite" className="flex min-h-7 flex-wrap items-center gap-1.5">
+      {!entry && hint && (
+        <span className="truncate text-sm text-soft">What is understood stands here before it is taken.</span>
+      )}
+      {entry && entry.items.length > 1 && <span className="figure text-sm">{entry.items.length} wait:</span>}
+      {chips.map((c, i) => (
+        <span
+          key={i}
+          className={`rounded-cut border px-2 py-0.5 text-sm ${c.tone === 'ask' ? 'border-2 border-pin' : 'border-thread bg-thread/10'}`}
+        >
+          {c.text}
+        </span>
+      ))}
+      {entry?.problems.map((p, i) => (
+        <span key={i} className="text-sm font-semibold text-pin">
+          {entryProblemText(p, wording)}
+        </span>
+      ))}
+      {entry && entry.problems.length > 0 && mayEdit && (
+        <button
+          type="button"
+          className="btn btn-small"
+          onClick={onOwnWords}
+          title="Kept as written, marked as your own words; it judges nothing."
+        >
+          Keep in own words at {zoneWords(zone, wording)}
+        </button>
+      )}
+      {twice && (
+        <span className="flex flex-wrap items-center gap-2 text-sm">
+          <span className="font-semibold">The same figures as at {zoneWords(twice, wording)}.</span>
+          <button
+            type="button"
+            className="btn btn-small btn-main"
+            onClick={() => onTake(asks ? 'as-typed' : undefined)}
+          >
+            They are right
+          </button>
+          <button type="button" className="btn btn-small" onClick={onSlip}>
+            A slip
+          </button>
+        </span>
+      )}
+      {asks && !twice && entry?.problems.length === 0 && (
+        <span className="flex flex-wrap items-center gap-2 text-sm">
+          Below 30 µm is nearly bare metal.
+          <button type="button" className="btn btn-small btn-main" onClick={() => onTake('as-mil')}>
+            It is mil
+          </button>
+          <button type="button" className="btn btn-small" onClick={() => onTake('as-typed')}>
+            It is µm
+          </button>
+        </span>
+      )}
+    </div>
   );
 }
