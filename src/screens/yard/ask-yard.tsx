@@ -46,16 +46,6 @@ export function AskYard({ asked, children }: { asked: YardAsked; children: React
   return <AskingContext.Provider value={value}>{children}</AskingContext.Provider>;
 }
 
-/** The rows, paler while others are on their way. */
-export function Rows({ children }: { children: ReactNode }) {
-  const { asking } = useAsking();
-  return (
-    <div aria-busy={asking} className={asking ? 'opacity-60' : ''}>
-      {children}
-    </div>
-  );
-}
-
 /** Said where no lot answers what was asked. */
 export function ShowAll({ total }: { total: number }) {
   const { ask } = useAsking();

@@ -9,14 +9,14 @@ import { LotNumber } from '@/ui/parts/lot-number';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { dayText } from '@/words/dates';
 import { Answer } from './answer';
-import { AskYard, Rows, ShowAll } from './ask-yard';
-import { LotLinks } from './lot-links';
+import { AskYard, ShowAll } from './ask-yard';
+import { BAND_LIMITS, due, rowFacts, whereIs } from './row-facts';
 import { FirstSale, SaleActs } from './sale-acts';
 import { SaveSaleOffline } from './save-sale-offline';
 import { YardActs } from './yard-acts';
 import { yardAddress } from './yard-address';
 import { YardFilter } from './yard-filter';
-import { due, RowsFade, whereIs, YardRow } from './yard-row';
+import { YardRows } from './yard-rows';
 
 interface Me {
   readonly name: string;
@@ -98,16 +98,7 @@ export function Yard({
                 No lot answers this. <ShowAll total={total} />
               </p>
             )}
-            <Rows>
-              <LotLinks>
-                <RowsFade />
-                <ul className="grid grid-cols-1 gap-px overflow-hidden rounded-cut border border-line bg-line">
-                  {rows.map((r) => (
-                    <YardRow key={r.id} lot={r} today={today} />
-                  ))}
-                </ul>
-              </LotLinks>
-            </Rows>
+            <YardRows rows={rows.map((r) => rowFacts(r, today))} limits={BAND_LIMITS} />
             {(nextPage || asked.after) && <Pages asked={asked} nextPage={nextPage} />}
           </section>
         </main>

@@ -1,7 +1,8 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { YardLot } from '@/core/yard/yard-lot';
+import { BAND_LIMITS, due, rowFacts } from './row-facts';
 import { yardAddress } from './yard-address';
-import { due, YardRow } from './yard-row';
+import { YardRow } from './yard-rows';
 
 const TODAY = '2027-02-10';
 const lot = (extra: Partial<YardLot> = {}, summary: Partial<YardLot['summary']> = {}): YardLot => ({
@@ -29,7 +30,7 @@ const lot = (extra: Partial<YardLot> = {}, summary: Partial<YardLot['summary']> 
   },
   ...extra,
 });
-const drawn = (row: YardLot) => renderToStaticMarkup(<YardRow lot={row} today={TODAY} />);
+const drawn = (row: YardLot) => renderToStaticMarkup(<YardRow row={rowFacts(row, TODAY)} limits={BAND_LIMITS} />);
 const words = (row: YardLot) =>
   drawn(row)
     .replace(/<[^>]*>/g, ' ')
