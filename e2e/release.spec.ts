@@ -17,14 +17,20 @@ test('a listing is written, says too much, is put right and goes out', async ({ 
   await expect(short).toHaveValue(/Rusted through, sill, left/);
   const long = page.getByRole('textbox', { name: 'Long text' });
   await expect(long).toContainText('What was not seen does not count as good.');
+  // It is not kept before the server knows what it must not contradict.
+  await short.fill('A mint Quillon.');
+  const keeps = page.getByRole('button', { name: 'Keep listing' });
+  await expect(page.getByText('Entries wait to be sent.')).toBeVisible();
+  await expect(keeps).toBeDisabled();
   await page.unroute('**/changes');
+  await expect(keeps).toBeEnabled();
   expect(await analysed(page)).toEqual([]);
 
   // Words that say more than was found are told, held back, and replaced by what the evidence carries.
   await short.fill('A mint Quillon, rust free.');
   const words = page.getByRole('region', { name: 'Words that claim something' });
   await expect(words).toContainText('“mint”: contradicted by what was found');
-  await page.getByRole('button', { name: 'Keep listing' }).click();
+  await keeps.click();
   const out = page.getByRole('region', { name: 'Take it out' });
   await expect(out).toContainText('It says what was found otherwise: it does not go out so.');
   await expect(out.getByRole('button', { name: 'Text' })).toBeDisabled();

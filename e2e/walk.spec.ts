@@ -35,9 +35,11 @@ test('nothing is lost when the server goes away, nor by a reload', async ({ brow
   page.on('dialog', (d) => d.accept());
   await page.reload();
   await expect(head(page, '4 entries wait')).toBeVisible();
-  await page.unroute('**/changes');
   await head(page, '4 entries wait').click();
-  // The list of what waits sends what waits.
+  await expect(page.getByRole('heading', { name: 'Waits to be sent' })).toBeVisible();
+  await page.unroute('**/changes');
+  // The list of what waits sends what waits as it is opened.
+  await page.reload();
   await expect(page.getByRole('heading', { name: 'Nothing waits: the server has everything' })).toBeVisible();
   const records = await recordsOf(page.request, inspectionId);
   expect(records.reading.map((r: { body: { thicknessUm: number } }) => r.body.thicknessUm)).toEqual([131, 128, 125]);

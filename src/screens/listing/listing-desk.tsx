@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import type { Judgement } from '@/core/judge/judge';
 import type { WrittenListing } from '@/report/listing';
+import { useStored } from '@/ui/records/inspection';
 import { momentText } from '@/words/dates';
 import { ListingOut } from './listing-out';
 import type { ListingKeeper } from './use-listing';
@@ -32,6 +33,7 @@ export function ListingDesk({
 }) {
   const { begun, editor, short, doc, words, write, put, anew } = useListingText(written, kept, judgement, mayEdit);
   const [busy, setBusy] = useState(false);
+  const waits = useStored((held) => held.waiting > 0);
   const against = words.filter((w) => w.verdict === 'contradicted').length;
   const same = begun && short === kept.short && JSON.stringify(doc) === JSON.stringify(kept.long);
   const clear = same && (kept.contradicted === 0 || kept.allowedWhy !== '');
@@ -81,13 +83,23 @@ export function ListingDesk({
           </div>
           {mayEdit && (
             <div className="flex flex-wrap gap-2">
-              <button type="button" className="btn btn-main" disabled={busy || same} onClick={() => void keep()}>
+              <button
+                type="button"
+                className="btn btn-main"
+                disabled={busy || same || waits}
+                onClick={() => void keep()}
+              >
                 {same ? 'Kept' : 'Keep listing'}
               </button>
               <button type="button" className="btn" disabled={busy} onClick={anew}>
                 Write it anew from the records
               </button>
             </div>
+          )}
+          {waits && mayEdit && (
+            <p className="text-sm">
+              Entries wait to be sent. The listing is kept once the server has them: it is held against all of them.
+            </p>
           )}
           {kept.editedAt && (
             <p className="text-sm text-soft">
