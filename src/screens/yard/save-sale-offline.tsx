@@ -4,7 +4,6 @@ import { PackageCheck, PackagePlus } from 'lucide-react';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { saveLotOffline } from '@/ui/device/save-offline';
 
 interface Lot {
   readonly id: string;
@@ -36,7 +35,9 @@ export function SaveSaleOffline({ saleId }: { saleId: string }) {
   const take = async () => {
     stop.current = false;
     setDone(false);
-    const lots = await openLots(saleId);
+    // Fetched by whoever takes a sale along: the Yard itself needs nothing of it.
+    const saver = await import('@/ui/device/save-offline').catch(() => null);
+    const lots = saver && (await openLots(saleId));
     if (!lots) {
       toast('The server does not answer. Nothing was taken along.');
       return;
@@ -47,7 +48,7 @@ export function SaveSaleOffline({ saleId }: { saleId: string }) {
       for (const [i, lot] of lots.entries()) {
         if (stop.current) break;
         setAt(i);
-        if (await saveLotOffline(lot.id, () => stop.current)) taken++;
+        if (await saver.saveLotOffline(lot.id, () => stop.current)) taken++;
       }
       setDone(taken === lots.length);
       if (!stop.current && taken < lots.length)

@@ -4,7 +4,6 @@ import { useEffect } from 'react';
 import { type Role, roleMay } from '@/core/people/roles';
 import { Alarms } from '../shell/alarms';
 import { Messages } from '../shell/messages';
-import { startBackgroundSender } from './background-sender';
 
 /** Asks the browser to open these pages without a network from now on. */
 async function installWorker(): Promise<void> {
@@ -18,7 +17,20 @@ async function installWorker(): Promise<void> {
 
 /** What every page of a signed-in person has: the sender of what waits, the service worker, short messages, alarms. */
 export function DeviceKeeper({ me, role, away = false }: { me: string; role?: Role; away?: boolean }) {
-  useEffect(() => startBackgroundSender(me), [me]);
+  // What waits is sent by a part of the program that comes after the page itself.
+  useEffect(() => {
+    let left = false;
+    let stop = () => {};
+    import('./background-sender')
+      .then((m) => {
+        if (!left) stop = m.startBackgroundSender(me);
+      })
+      .catch(() => {});
+    return () => {
+      left = true;
+      stop();
+    };
+  }, [me]);
   useEffect(() => {
     if (!away) void installWorker().catch(() => {});
   }, [away]);

@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { AnyRecord } from '@/core/kinds';
 import type { CheckedChange } from '@/core/records/check-change';
-import { factsAsSaved, type InspectionFacts } from '../records/inspection-facts';
+import type { InspectionFacts } from '../records/inspection-facts';
 import type { Outbox, RejectedChange, SendOutcome } from '../records/inspection-store';
 
 export interface WaitingRow {
@@ -204,18 +204,6 @@ export async function saveLot(
       facts,
     });
   });
-}
-
-/** A lot that this account saved here, with its records, or null. */
-export async function savedLot(lotId: string, account: string): Promise<{ row: LotRow; records: AnyRecord[] } | null> {
-  await dropOverdue(new Date());
-  const row = await device().lots.get(lotId);
-  if (row?.facts.myId !== account) return null;
-  const records = await device().records.where('inspection').equals(row.inspection).toArray();
-  return {
-    row: { ...row, facts: factsAsSaved(row.facts) },
-    records: records.map(({ inspection: _i, ...r }) => r as AnyRecord),
-  };
 }
 
 /** Removes saved lots whose lease is over; what waits to be sent stays. */
