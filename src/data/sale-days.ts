@@ -1,7 +1,7 @@
 import { and, asc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { type DaysPlan, daysPlanSchema } from '@/core/days/days-plan';
 import type { VisitTook } from '@/core/days/learnt';
-import type { KnowsMake } from '@/core/days/lots-to-route';
+import type { KnowsMake, LotToVisit } from '@/core/days/lots-to-route';
 import type { Actor } from './actor';
 import { audit } from './audit';
 import { type Db, type House, inOrg, type Tx } from './db';
@@ -9,17 +9,6 @@ import { saleForUpdate } from './sales';
 import { lot } from './tables/lots';
 import { sale } from './tables/sales';
 import { learntFrom } from './visit-times';
-
-/** A lot that is still to be visited. */
-export interface LotToVisit {
-  readonly id: string;
-  readonly number: number;
-  readonly title: string;
-  readonly stands: string;
-  readonly keysWith: string;
-  readonly reportDueOn: string | null;
-  readonly seen: number;
-}
 
 export async function daysPlanOf(db: Db, actor: Actor, saleId: string): Promise<DaysPlan | null> {
   const [row] = await inOrg(db, actor, (tx) =>

@@ -2,8 +2,9 @@ import { inTurn } from '@/core/days/booking';
 import { hoursByDay } from '@/core/days/day-hours';
 import { daysOf, type TimedVisit, timedVisits } from '@/core/days/days-plan';
 import { learntOf } from '@/core/days/learnt';
+import type { LotToVisit } from '@/core/days/lots-to-route';
 import { lotsToRoute } from '@/core/days/lots-to-route';
-import type { DaysTold, LotToVisit } from '@/data/sale-days';
+import type { DaysTold } from '@/data/sale-days';
 
 /** A visit with its clock, its day and its lot. */
 export interface VisitTold extends Pick<TimedVisit, 'from' | 'to' | 'pitFrom' | 'pitTo' | 'late' | 'over' | 'keyless'> {

@@ -24,6 +24,10 @@ export interface LotStanding {
   readonly stands?: string;
   readonly keysWith?: string;
 }
+/** A lot that is still to be visited. */
+export interface LotToVisit extends Required<LotStanding> {
+  readonly number: number;
+}
 /** Who inspected cars of which make before. */
 export interface KnowsMake {
   readonly make: string;

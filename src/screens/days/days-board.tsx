@@ -12,20 +12,21 @@ import { Cloud, CloudRain, Download, FileText, GripVertical, KeyRound } from 'lu
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { DaysPlan, TimedVisit } from '@/core/days/days-plan';
+import type { LotToVisit } from '@/core/days/lots-to-route';
 import { timeOf } from '@/core/days/read-csv';
 import type { Span } from '@/core/days/visit-order';
 import { saveFile } from '@/ui/save-file';
 import { dayText } from '@/words/dates';
 import { minutesText } from '@/words/minutes';
 import { clashesOf } from '@/words/visit-clashes';
-import type { DayLot, To } from './use-days';
+import type { To } from './use-days';
 
 interface Board {
   readonly plan: DaysPlan;
   readonly timed: readonly TimedVisit[];
   readonly days: readonly string[];
   readonly today: string;
-  readonly lots: ReadonlyMap<string, DayLot>;
+  readonly lots: ReadonlyMap<string, LotToVisit>;
   readonly sale: { readonly id: string; readonly name: string };
   readonly onMove: (lot: string, to: To | null) => void;
   /** Sunrise to sunset by day, where the place is known. */
@@ -36,7 +37,7 @@ interface Board {
 }
 
 /** A column for each inspector, a band of the tape for each day; a visit is moved by what it says of itself. */
-export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned: readonly DayLot[] }) {
+export function DaysBoard({ unplanned, ...board }: Board & { readonly unplanned: readonly LotToVisit[] }) {
   const { plan, days, timed, today } = board;
   const busy = days.flatMap((day, d) => (timed.some((v) => v.day === d) ? [[day, d] as const] : []));
   const sensors = useSensors(

@@ -3,7 +3,7 @@ import type { RouteProblem } from '@/core/days/booking';
 import { hoursByDay, lightOf } from '@/core/days/day-hours';
 import { asPlanned, type DaysPlan, daysOf, timedVisits } from '@/core/days/days-plan';
 import { learntOf, type VisitTook } from '@/core/days/learnt';
-import { type KnowsMake, lotsToRoute } from '@/core/days/lots-to-route';
+import { type KnowsMake, type LotToVisit, lotsToRoute } from '@/core/days/lots-to-route';
 import { minuteOf } from '@/core/days/read-csv';
 import { replan } from '@/core/days/replan';
 import { clockIn, dayIn } from '@/core/time/day';
@@ -16,20 +16,10 @@ export interface To {
   readonly day: number;
 }
 
-export interface DayLot {
-  readonly id: string;
-  readonly number: number;
-  readonly title: string;
-  readonly stands: string;
-  readonly keysWith: string;
-  readonly reportDueOn: string | null;
-  readonly seen: number;
-}
-
 /** What the days of a sale are planned from. */
 export interface DaysGiven {
   readonly timeZone: string;
-  readonly lots: readonly DayLot[];
+  readonly lots: readonly LotToVisit[];
   readonly kept: DaysPlan | null;
   readonly inspectors: readonly string[];
   readonly today: string;

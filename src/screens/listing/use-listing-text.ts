@@ -21,13 +21,23 @@ const KIT = StarterKit.configure({
   link: false,
   hardBreak: false,
 });
+
+interface Words {
+  readonly short: string;
+  readonly doc: ListingDoc;
+}
+
 /** The listing's words while they are worked on, and what each claim in them is worth. */
 export function useListingText(written: WrittenListing, kept: KeptListing, judgement: Judgement, mayEdit: boolean) {
   const begun = kept.editedAt !== null;
-  const [short, setShort] = useState(begun ? kept.short : textOf(written.short));
-  const [doc, setDoc] = useState<ListingDoc>(begun ? kept.long : docOf(written.long.map(textOf)));
-  // Whether a hand was at the words. Until then, and where none are kept, they are those of the records as they come in.
-  const [edited, setEdited] = useState(begun);
+  const fromRecords = useMemo(
+    (): Words => ({ short: textOf(written.short), doc: docOf(written.long.map(textOf)) }),
+    [written],
+  );
+  // Null until a hand was at the words, where none are kept: they are those of the records as they come in.
+  const [own, setOwn] = useState<Words | null>(begun ? { short: kept.short, doc: kept.long } : null);
+  const { short, doc } = own ?? fromRecords;
+  const change = (to: Partial<Words>) => setOwn((now) => ({ ...(now ?? fromRecords), ...to }));
   const editor = useEditor({
     extensions: [KIT, ClaimMarks],
     content: doc,
@@ -37,18 +47,13 @@ export function useListingText(written: WrittenListing, kept: KeptListing, judge
       attributes: { class: 'listing-text', 'aria-label': 'Long text', role: 'textbox', 'aria-multiline': 'true' },
     },
     onUpdate: ({ editor: e }) => {
-      setEdited(true);
       const read = listingDocSchema.safeParse(e.getJSON());
-      if (read.success) setDoc(read.data);
+      change(read.success ? { doc: read.data } : {});
     },
   });
   useEffect(() => {
-    if (edited) return;
-    const long = docOf(written.long.map(textOf));
-    setShort(textOf(written.short));
-    setDoc(long);
-    editor?.commands.setContent(long, { emitUpdate: false });
-  }, [edited, written, editor]);
+    if (own === null) editor?.commands.setContent(fromRecords.doc, { emitUpdate: false });
+  }, [own, fromRecords, editor]);
   const whole = `${short}\n${docText(doc)}`;
   const words = useMemo(() => checkText(whole, judgement), [whole, judgement]);
   useEffect(() => {
@@ -60,27 +65,20 @@ export function useListingText(written: WrittenListing, kept: KeptListing, judge
     short,
     doc,
     words,
-    write: (next: string) => {
-      setEdited(true);
-      setShort(next);
-    },
+    write: (next: string) => change({ short: next }),
     /** Puts other words in the place of a claim. */
     put: (text: string, instead: string) => {
-      setEdited(true);
-      if (short.includes(text)) setShort(short.replace(text, instead));
-      if (!editor) return;
+      change({ short: short.replace(text, instead) });
       const changed = JSON.parse(JSON.stringify(doc), (k, v) =>
         k === 'text' && typeof v === 'string' ? v.replace(text, instead) : v,
       ) as ListingDoc;
-      editor.commands.setContent(changed);
-      setDoc(changed);
+      // The editor says what it made of them.
+      editor?.commands.setContent(changed);
     },
     /** Back to the words of the records. */
     anew: () => {
-      const long = docOf(written.long.map(textOf));
-      setShort(textOf(written.short));
-      setDoc(long);
-      editor?.commands.setContent(long);
+      change(fromRecords);
+      editor?.commands.setContent(fromRecords.doc);
     },
   };
 }

@@ -46,6 +46,8 @@ export function useShare(what: Shared, photo: StoredRecord<'photo'>, second: Sto
   const kept = useMemo(() => (cover ? keptShare(cover.cover, cover.width, cover.height) : null), [cover]);
   const wideMm = Number(scale.replace(',', '.'));
   const pxPerMm = wideMm > 0 && stretch ? stretch.width / wideMm : null;
+  /** The part's size, dm²; null while nobody said how wide it is. */
+  const dm2 = stretch && pxPerMm ? (stretch.width * stretch.height) / pxPerMm ** 2 / 10_000 : null;
   return {
     picture,
     own,
@@ -57,8 +59,7 @@ export function useShare(what: Shared, photo: StoredRecord<'photo'>, second: Sto
     kept,
     scale,
     setScale,
-    /** The part's size, dm²; null while nobody said how wide it is. */
-    dm2: stretch && pxPerMm ? (stretch.width * stretch.height) / pxPerMm ** 2 / 10_000 : null,
+    dm2,
     reading: stretch !== null && !answer,
     refused: answer && !answer.ok ? answer.reason : null,
     tap: (x: number, y: number) => setCorners((c) => (c.length === 1 ? [c[0]!, [x, y]] : [[x, y]])),
@@ -80,11 +81,10 @@ export function useShare(what: Shared, photo: StoredRecord<'photo'>, second: Sto
       setCorrected(false);
     },
     /** Takes it into the records; says what is wrong, or nothing. */
-    put(zone: string, where: string): string {
+    put: (zone: string, where: string): string => {
       if (!kept || !stretch) return 'Nothing is measured yet.';
       const { areaShare, mask, spots } = kept;
       const shared = { zone, photo: photo.id, stretch, mask, areaShare, corrected, where: where.trim() };
-      const { dm2 } = this;
       const more =
         what === 'plating' ? { second: second?.id ?? null, pits: spots, pitsPerDm2: dm2 ? spots / dm2 : null } : {};
       const put = store.put([{ kind: what, body: { ...shared, ...more, at: new Date().toISOString() } }]);

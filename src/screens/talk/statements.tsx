@@ -29,6 +29,9 @@ interface Props {
 export function Statements({ sorting, zone, mode, onMode, onPick, least, onLeast }: Props) {
   const { rows, row, busy } = sorting;
   const { mayEdit } = useLot();
+  const { car } = useCar();
+  const wording = useWording(car?.steering);
+  const note = zone ? `Note at ${zoneWords(zone, wording)}` : 'As a note';
   return (
     <section aria-label="Statements" className="flex min-h-0 flex-col border-line bg-card lg:border-l">
       <SortedSoFar sorting={sorting} least={least} onLeast={onLeast} />
@@ -49,7 +52,7 @@ export function Statements({ sorting, zone, mode, onMode, onPick, least, onLeast
                 onLeave={() => onMode('look')}
               />
             ) : (
-              mayEdit && <Acts row={r} zone={zone} sorting={sorting} onMode={onMode} />
+              mayEdit && <Acts row={r} zone={zone} note={note} sorting={sorting} onMode={onMode} />
             )}
           </StatementRow>
         ))}
@@ -106,10 +109,14 @@ function SortedSoFar({ sorting, least, onLeast }: Pick<Props, 'sorting' | 'least
   );
 }
 
-/** What can become of a statement. */
-function Acts({ row, zone, sorting, onMode }: { readonly row: SortRow } & Pick<Props, 'zone' | 'sorting' | 'onMode'>) {
-  const { car } = useCar();
-  const wording = useWording(car?.steering);
+/** What can become of a statement; `note`: what keeping it as a note is called. */
+function Acts({
+  row,
+  zone,
+  note,
+  sorting,
+  onMode,
+}: { readonly row: SortRow; readonly note: string } & Pick<Props, 'zone' | 'sorting' | 'onMode'>) {
   const decided = row.decision !== null;
   const shut = !row.item || decided;
   const acts: readonly { says: string; off: boolean; does: () => void; title?: string }[] = [
@@ -117,7 +124,7 @@ function Acts({ row, zone, sorting, onMode }: { readonly row: SortRow } & Pick<P
     { says: 'Another place', off: shut, does: () => onMode('place') },
     { says: 'Say it otherwise', off: decided, does: () => onMode('edit') },
     {
-      says: zone ? `Note at ${zoneWords(zone, wording)}` : 'As a note',
+      says: note,
       off: decided,
       does: () => (zone ? sorting.note(row, zone) : onMode('note')),
       title: 'Kept as written, marked as your own words; it judges nothing.',

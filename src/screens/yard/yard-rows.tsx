@@ -56,7 +56,7 @@ export function YardRow({ row, limits }: { row: RowFacts; limits: readonly numbe
             <IntervalBand
               id="lots"
               shared
-              grade={{ ...grade, n: 1 }}
+              grade={grade}
               limits={limits}
               label={`Grade ${Math.round(grade.low)} to ${Math.round(grade.high)} of 100`}
               height={16}

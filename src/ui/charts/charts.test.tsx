@@ -51,13 +51,7 @@ describe('strip plot', () => {
 describe('interval band', () => {
   const band = (low: number | null, value: number | null, high: number | null, capped = false) =>
     renderToStaticMarkup(
-      <IntervalBand
-        id="t"
-        grade={{ low, value, high, n: 3 }}
-        limits={[25, 45, 62, 78, 90]}
-        label="Grade"
-        capped={capped}
-      />,
+      <IntervalBand id="t" grade={{ low, value, high }} limits={[25, 45, 62, 78, 90]} label="Grade" capped={capped} />,
     );
   const widthOf = (svg: string) => Number(/width="([\d.]+)" height="[\d.]+" fill="url/.exec(svg)![1]);
 

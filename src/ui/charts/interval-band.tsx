@@ -26,7 +26,7 @@ export function IntervalBand({
   id,
   shared = false,
 }: {
-  grade: Estimate;
+  grade: Pick<Estimate, 'low' | 'value' | 'high'>;
   limits: readonly number[];
   label: string;
   height?: number;

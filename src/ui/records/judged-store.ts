@@ -80,10 +80,13 @@ export class JudgedStore {
     this.due = true;
     this.pace.afterPaint(() => {
       const { records } = this.store.snapshot();
-      const next = records === this.held.records ? null : this.judgedFrom(records, this.held.judgement);
-      this.work(next ? this.pieces(next) : [][Symbol.iterator](), () => {
+      if (records === this.held.records) {
         this.due = false;
-        if (!next) return;
+        return;
+      }
+      const next = this.judgedFrom(records, this.held.judgement);
+      this.work(this.pieces(next), () => {
+        this.due = false;
         this.held = next;
         for (const listener of this.listeners) listener();
         // What was entered meanwhile.

@@ -2,6 +2,7 @@
 
 import { CloudOff, HardDrive, UploadCloud } from 'lucide-react';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { plural } from '@/words/plural';
 import { quotaIsShort, useStorageQuota } from '../device/storage-quota';
 import { usePhotoQueue } from '../device/use-photo-queue';
@@ -15,10 +16,29 @@ export function waitingText(entries: number, photos: number): string {
   return what === '' ? '' : `${what} ${entries + photos === 1 ? 'waits' : 'wait'}`;
 }
 
-/**
- * What is entered but not yet acknowledged by the server, the way to the list of it, and warnings of the device. The way
- * comes and goes with every entry: it is not fetched before it is taken.
- */
+/** A way on that comes and goes, with every entry even: what lies behind it is not fetched before it is taken. */
+const Way = ({
+  to,
+  look,
+  title,
+  children,
+}: {
+  to: '/device' | '/sign-in';
+  look: string;
+  title?: string;
+  children: ReactNode;
+}) => (
+  <Link
+    href={to}
+    prefetch={false}
+    className={`flex min-h-11 items-center gap-2 rounded-cut px-3 text-sm font-semibold ${look}`}
+    title={title}
+  >
+    {children}
+  </Link>
+);
+
+/** What is entered but not yet acknowledged by the server, the way to the list of it, and warnings of the device. */
 export function Waiting() {
   const { live } = useLive();
   const waiting = useStored((s) => s.waiting);
@@ -32,54 +52,41 @@ export function Waiting() {
   if (signedOut && text !== '')
     return (
       <div role="status" className="shrink-0">
-        <Link
-          href="/sign-in"
-          prefetch={false}
-          className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
-        >
+        <Way to="/sign-in" look="border-2 border-pin">
           {text}: sign in again
-        </Link>
+        </Way>
       </div>
     );
   if (sending === 'other-person' && text !== '')
     return (
       <div role="status" className="shrink-0">
-        <Link
-          href="/sign-in"
-          prefetch={false}
-          className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
-        >
+        <Way to="/sign-in" look="border-2 border-pin">
           {text} for you: somebody else is signed in here
-        </Link>
+        </Way>
       </div>
     );
   const trouble = unkept || queue.unkept > 0;
   return (
     <div role="status" className="flex shrink-0 items-center gap-2">
       {(trouble || quotaIsShort(quota)) && (
-        <Link
-          href="/device"
-          prefetch={false}
-          className="flex min-h-11 items-center gap-2 rounded-cut border-2 border-pin px-3 text-sm font-semibold"
-        >
+        <Way to="/device" look="border-2 border-pin">
           <HardDrive size={16} aria-hidden="true" />
           <span className="max-sm:hidden">
             {trouble ? 'Device full: keep this page open' : `Room for ${Math.round(quota!.freeBytes / 1e6)} MB only`}
           </span>
           <span className="sm:hidden">{trouble ? 'Full' : 'Little room'}</span>
-        </Link>
+        </Way>
       )}
       {text !== '' && (
-        <Link
-          href="/device"
-          prefetch={false}
-          className="flex min-h-11 items-center gap-2 rounded-cut bg-tape px-3 text-sm font-semibold text-tape-ink"
+        <Way
+          to="/device"
+          look="bg-tape text-tape-ink"
           title="Kept on this device and sent by itself. Press to see the list."
         >
           {offline ? <CloudOff size={16} aria-hidden="true" /> : <UploadCloud size={16} aria-hidden="true" />}
           {text}
           {sending === 'update-first' && <span className="max-sm:sr-only">until the server is updated</span>}
-        </Link>
+        </Way>
       )}
       {text === '' && live === 'away' && (
         <span className="flex items-center gap-1.5 text-sm text-soft">
