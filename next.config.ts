@@ -18,23 +18,8 @@ const config: NextConfig = {
   ],
   // A server reads all its pages when it starts; one that a test asks a few of reads those that are asked.
   experimental: { preloadEntriesOnStart: process.env.FARVIN_LOAD !== 'when-asked' },
+  // Headers are set where requests come in (bin/answer-headers.js).
   typescript: { ignoreBuildErrors: true }, // `npm test` runs the types on their own
-  headers: async () => [
-    {
-      source: '/:path*',
-      headers: [
-        { key: 'X-Content-Type-Options', value: 'nosniff' },
-        { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
-        { key: 'X-Frame-Options', value: 'DENY' },
-        { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
-        { key: 'X-Robots-Tag', value: 'noindex, nofollow' },
-        { key: 'Referrer-Policy', value: 'same-origin' },
-        { key: 'Permissions-Policy', value: 'camera=(self), geolocation=(), microphone=(self)' },
-      ],
-    },
-    // A shared cache must not pin an old worker; the script is fetched anew with every visit.
-    { source: '/serwist/:path*', headers: [{ key: 'Cache-Control', value: 'no-cache' }] },
-  ],
 };
 
 export default config;

@@ -12,20 +12,12 @@ const env = {
   FARVIN_SECRET: readFileSync(path.join(STATE, 'secret'), 'utf8').trim(),
   PHOTO_STORE: path.join(STATE, 'photos'),
   NEXT_TELEMETRY_DISABLED: '1',
+  NODE_ENV: 'development',
+  FARVIN_DEV: '1',
+  FARVIN_DEMO: '1',
 };
 await runTs('bin/migrate.ts', [], { env, quiet: true });
-const child = spawn(
-  process.execPath,
-  [
-    path.join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'),
-    'dev',
-    '-H',
-    '127.0.0.1',
-    '-p',
-    process.env.PORT ?? '3000',
-  ],
-  { cwd: ROOT, env, stdio: 'inherit' },
-);
+const child = spawn(process.execPath, [path.join(ROOT, 'bin', 'server.mjs')], { cwd: ROOT, env, stdio: 'inherit' });
 const stop = async () => {
   child.kill('SIGTERM');
   await cluster.stop();

@@ -1,9 +1,11 @@
 // The application's server: the built app behind one HTTP server that states truly where a request came from.
+import { randomBytes } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import path from 'node:path';
 import next from 'next';
 import { addressOf } from './address.js';
+import { beginHeaders } from './answer-headers.js';
 import { checkDatabase } from './check-database.mjs';
 import { MADE, Plain, ROOT } from './steps.mjs';
 
@@ -21,6 +23,8 @@ if (!Number.isInteger(trustedHops) || trustedHops < 0 || trustedHops > 10) {
   console.error('FARVIN_TRUST_PROXY is the number of trusted proxies in front, 0 to 10.');
   process.exit(1);
 }
+/** While the application is written, pages are made when they are asked for and reload by themselves. */
+const dev = process.env.FARVIN_DEV === '1';
 const secure = (process.env.FARVIN_URL ?? '').startsWith('https:');
 
 try {
@@ -31,7 +35,8 @@ try {
   process.exit(1);
 }
 
-const app = next({ dev: false, dir: ROOT, hostname, port });
+const server = createServer();
+const app = next({ dev, dir: ROOT, hostname, port, httpServer: server });
 const handle = app.getRequestHandler();
 await app.prepare();
 
@@ -45,7 +50,7 @@ function readable(url) {
   }
 }
 
-const server = createServer((request, response) => {
+server.on('request', (request, response) => {
   // Limits count by address: of what a caller says of its own address only what our own proxies added is believed.
   request.headers['x-forwarded-for'] = addressOf(
     request.headers['x-forwarded-for'],
@@ -54,6 +59,7 @@ const server = createServer((request, response) => {
   );
   for (const name of ['x-forwarded-host', 'x-forwarded-proto', 'x-forwarded-port', 'x-real-ip', 'forwarded'])
     delete request.headers[name];
+  beginHeaders(request, response, randomBytes(18).toString('base64'), dev);
   if (secure) response.setHeader('strict-transport-security', 'max-age=31536000; includeSubDomains');
   // The framework's picture converter is used by no page; it would keep pictures of withdrawn links.
   if ((request.url ?? '').startsWith('/_next/image')) {

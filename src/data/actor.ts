@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { type Ability, type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import { type Db, within } from './db';
 import { user } from './tables/auth';
@@ -25,6 +25,29 @@ export async function actorOf(db: Db, userId: string): Promise<Actor | null> {
       .limit(1),
   );
   return row ?? null;
+}
+
+export interface SessionActor {
+  readonly actor: Actor;
+  /** The session's id. */
+  readonly session: string;
+  /** Whether less of its life is left than asked for. */
+  readonly due: boolean;
+}
+
+/** Who asks by the session of that token, in one question; null when it is not open or its user belongs to no organisation. */
+export async function sessionActor(db: Db, token: string, renewWithinS: number): Promise<SessionActor | null> {
+  const [row] = await db.execute<{
+    session_id: string;
+    due: boolean;
+    user_id: string;
+    name: string;
+    org_id: string;
+    role: Role;
+  }>(sql`select * from farvin_who_asks(${token}, make_interval(secs => ${renewWithinS}::double precision))`);
+  if (!row) return null;
+  const { user_id: userId, name, org_id: orgId, role } = row;
+  return { actor: { userId, name, orgId, role }, session: row.session_id, due: row.due };
 }
 
 const may = (ability: Ability) => (actor: Pick<Actor, 'role'>) => roleMay(actor.role, ability);

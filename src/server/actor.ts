@@ -1,14 +1,12 @@
 import { headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
-import { type Actor, actorOf } from '@/data/actor';
-import { db } from '@/data/db';
-import { auth } from './auth';
+import type { Actor } from '@/data/actor';
+import { whoAsks } from './who-asks';
 
 /** The signed-in actor of the present request, or null. */
 export const currentActor = cache(async (): Promise<Actor | null> => {
-  const session = await auth().api.getSession({ headers: await headers() });
-  return session ? actorOf(db(), session.user.id) : null;
+  return (await whoAsks(await headers()))?.actor ?? null;
 });
 
 /** The actor of a page; a stranger is sent to sign in. */

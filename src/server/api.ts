@@ -1,16 +1,16 @@
 import type { z } from 'zod';
 import { uuidSchema } from '@/core/kinds/common';
 import type { Scope } from '@/core/people/scopes';
-import { type Actor, actorOf } from '@/data/actor';
+import type { Actor, SessionActor } from '@/data/actor';
 import { db } from '@/data/db';
 import { tokenActor } from '@/data/tokens';
-import { auth } from './auth';
 import { houseMemory } from './house-memory';
 import { callerOf, inLane } from './lanes';
 import { noteFailure, passes } from './note-failure';
 import { sameOrigin } from './own-origins';
 import { addressOf, limiter } from './rate-limit';
 import { isToken, tokenHash } from './sealing';
+import { whoAsks } from './who-asks';
 
 /** An answer for a program: what happened and what to do, never a stack or a query. */
 export function problem(status: number, reason: string, message: string): Response {
@@ -52,10 +52,10 @@ function unkept(response: Response): Response {
 }
 
 /** The program that asks with a token, where the route lets it; else the person of the session; else why nobody. */
-async function whoAsks(
+async function letIn(
   request: Request,
   scope: Scope | undefined,
-): Promise<{ actor: Actor; session: string } | Response> {
+): Promise<Pick<SessionActor, 'actor' | 'session'> | Response> {
   const bearer = /^Bearer\s+(\S+)$/i.exec(request.headers.get('authorization') ?? '')?.[1];
   if (bearer !== undefined) {
     const found = isToken(bearer) ? await tokenActor(db(), tokenHash(bearer)) : null;
@@ -64,11 +64,10 @@ async function whoAsks(
       ? { actor: found.actor, session: '' }
       : problem(403, 'scope', 'This token does not reach so far. A manager of the house can make one that does.');
   }
-  const session = await auth().api.getSession({ headers: request.headers });
-  const actor = session ? await actorOf(db(), session.user.id) : null;
-  return session && actor
-    ? { actor, session: session.session.id }
-    : problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.');
+  return (
+    (await whoAsks(request.headers)) ??
+    problem(401, 'signed-out', 'Sign in first. What you entered is kept on this device.')
+  );
 }
 
 /**
@@ -87,7 +86,7 @@ export function route<P extends Record<string, string> = Record<string, never>>(
       if (writes && !sameOrigin(request)) return foreignOrigin();
       const early = limiter().take('address', addressOf(request.headers), Date.now());
       if (early > 0) return tooMany(early);
-      const asks = await whoAsks(request, scope);
+      const asks = await letIn(request, scope);
       if (asks instanceof Response) return asks;
       const { actor, session } = asks;
       const wait = Math.max(

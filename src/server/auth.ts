@@ -6,6 +6,15 @@ import { db } from '@/data/db';
 import * as tables from '@/data/tables/auth';
 import { ownOrigins } from './own-origins';
 
+/** How long a session lasts without a request, and how much of that is left when a request renews it, s. */
+const DAY_S = 60 * 60 * 24;
+export const SESSION_S = { lasts: 7 * DAY_S, renewedWithin: 6 * DAY_S } as const;
+
+const overTls = () => ownOrigins()[0]!.startsWith('https:');
+
+/** What names of the sign-in library's cookies begin with: `__Host-` binds one to this very host, over TLS only (RFC 6265bis 4.1.3.2). */
+export const cookiePrefix = () => (overTls() ? '__Host-farvin' : 'farvin');
+
 function create() {
   const secret = process.env.FARVIN_SECRET;
   if (!secret || secret.length < 32)
@@ -13,7 +22,7 @@ function create() {
       'FARVIN_SECRET is not set: start Farvin with npm run demo, or set it to 32 or more random characters.',
     );
   const origins = ownOrigins();
-  const secure = origins[0]!.startsWith('https:');
+  const secure = overTls();
   return betterAuth({
     appName: 'Farvin',
     secret,
@@ -21,11 +30,10 @@ function create() {
     trustedOrigins: [...origins],
     database: drizzleAdapter(db(), { provider: 'pg', schema: tables }),
     emailAndPassword: { enabled: true, disableSignUp: true, minPasswordLength: SHORTEST_PASSWORD },
-    session: { expiresIn: 60 * 60 * 24 * 7, updateAge: 60 * 60 * 24 },
+    session: { expiresIn: SESSION_S.lasts, updateAge: SESSION_S.lasts - SESSION_S.renewedWithin },
     rateLimit: { enabled: false }, // attempts are counted per account in the database: server/attempts.ts
     advanced: {
-      // `__Host-` binds a cookie to this very host, over TLS only (RFC 6265bis 4.1.3.2).
-      cookiePrefix: secure ? '__Host-farvin' : 'farvin',
+      cookiePrefix: cookiePrefix(),
       defaultCookieAttributes: { httpOnly: true, sameSite: 'strict', path: '/', secure },
       useSecureCookies: false,
     },

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { text, uuidSchema } from '@/core/kinds/common';
 import { SORTS, type Sort, STANDINGS } from '@/core/yard/standing';
 import { Yard } from '@/screens/yard/yard';
+import { yardFacts } from '@/screens/yard/yard-facts';
 import { pageActor } from '@/server/actor';
 import { yardSeen } from '@/server/yard';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
@@ -25,7 +26,7 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
   const seen = await yardSeen(actor, asked, new Date());
   return (
     <>
-      <Yard key={`${seen.sale?.id}`} {...seen} asked={asked} me={{ name: actor.name, role: actor.role }} />
+      <Yard key={`${seen.sale?.id}`} facts={yardFacts(seen, { name: actor.name, role: actor.role })} asked={asked} />
       <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );

@@ -46,6 +46,12 @@ it('says of a lot nobody has been to that nothing is known', () => {
   expect(drawn(lot())).toContain('href="/lots/a1/intake"');
 });
 
+it('shows a title as it was typed, whatever stands in it', () => {
+  const row = drawn(lot({ title: '</span><script>alert(1)</script> "Vireo" & co' }));
+  expect(row).not.toContain('<script');
+  expect(row).toContain('&lt;/span&gt;&lt;script&gt;alert(1)&lt;/script&gt; &quot;Vireo&quot; &amp; co');
+});
+
 it('leads to the walk once the car is stated, and to the report once it is sealed', () => {
   const begun = { records: 12, car: 'Ormelle Vireo 1968', seen: 0.31 };
   expect(drawn(lot({}, begun))).toContain('href="/lots/a1/walk"');

@@ -1,67 +1,39 @@
+'use client';
+
 import { ArrowRight, CalendarDays, GraduationCap, Search, Wrench } from 'lucide-react';
-import Link from 'next/link';
 import { type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
-import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
+import type { SaleBeginning } from '@/core/yard/sale-facts';
 import { STANDINGS, type Standing } from '@/core/yard/standing';
-import type { YardAsked, YardLot } from '@/core/yard/yard-lot';
+import type { YardAsked } from '@/core/yard/yard-lot';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
-import { dayText } from '@/words/dates';
+import { PlainLinks } from '@/ui/shell/plain-links';
 import { Answer } from './answer';
 import { AskYard, ShowAll } from './ask-yard';
-import { BAND_LIMITS, due, rowFacts, whereIs } from './row-facts';
+import type { RowFacts } from './row-facts';
 import { FirstSale, SaleActs } from './sale-acts';
 import { SaveSaleOffline } from './save-sale-offline';
 import { YardActs } from './yard-acts';
 import { yardAddress } from './yard-address';
+import type { YardFacts } from './yard-facts';
 import { YardFilter } from './yard-filter';
 import { YardRows } from './yard-rows';
 
-interface Me {
-  readonly name: string;
-  readonly role: Role;
-}
-
-interface Props {
-  readonly sales: readonly Sale[];
-  readonly sale: Sale | null;
-  /** With what a new sale begins. */
-  readonly beginning: SaleBeginning;
-  readonly rows: readonly YardLot[];
-  readonly nextPage: string | null;
-  readonly counts: Readonly<Record<Standing, number>>;
-  readonly next: YardLot | null;
-  readonly asked: YardAsked;
-  readonly highest: number;
-  readonly salePage: string | null;
-  readonly today: string;
-  readonly me: Me;
-}
-
-/** The sale's lots: what next, what is late, what is thin. Drawn on the server but for what is pressed or typed in. */
-export function Yard({
-  sales,
-  sale,
-  beginning,
-  rows,
-  nextPage,
-  counts,
-  next,
-  asked,
-  highest,
-  salePage,
-  today,
-  me,
-}: Props) {
+/**
+ * The sale's lots: what next, what is late, what is thin. One piece of the page's program, given few words: drawn from descriptions
+ * that the server makes, a page is described twice.
+ */
+export function Yard({ facts, asked }: { facts: YardFacts; asked: YardAsked }) {
+  const { sale, me, beginning, counts, rows, nextPage } = facts;
   const total = STANDINGS.reduce((s, w) => s + counts[w], 0);
   const manages = roleMay(me.role, 'manage');
   return (
-    <div className="min-h-full">
-      <Head sale={sale} me={me} beginning={beginning} salePage={salePage} />
+    <PlainLinks className="min-h-full">
+      <Head facts={facts} />
       <AskYard asked={asked}>
         <main className="mx-auto grid max-w-6xl grid-cols-1 gap-5 px-4 py-5">
-          <Sales sales={sales} sale={sale} />
+          <Sales sales={facts.sales} shownId={sale?.id} />
           {!sale ? (
             <NoSale role={me.role} beginning={beginning} />
           ) : total === 0 ? (
@@ -70,75 +42,70 @@ export function Yard({
               {manages ? 'Add the first one with its number and name, or many from a list.' : NOTHING_YET[me.role]}
             </p>
           ) : (
-            <Today next={next} counts={counts} today={today} />
+            <Today next={facts.next} counts={counts} />
           )}
           <section aria-label="Lots" className="grid grid-cols-1 gap-3">
             <div className="flex flex-wrap items-center gap-2">
               {sale && <YardFilter counts={counts} total={total} />}
               {sale && total > 0 && <SaveSaleOffline saleId={sale.id} />}
               {sale && total > 0 && !seesOwnOnly(me.role) && (
-                <Link href={`/yard/days?sale=${sale.id}`} className="btn" prefetch={false}>
+                <a href={`/yard/days?sale=${sale.id}`} className="btn">
                   <CalendarDays size={16} aria-hidden="true" /> Days
-                </Link>
+                </a>
               )}
               {sale && total > 0 && !seesOwnOnly(me.role) && (
-                <Link href={`/yard/work?sale=${sale.id}`} className="btn" prefetch={false}>
+                <a href={`/yard/work?sale=${sale.id}`} className="btn">
                   <Wrench size={16} aria-hidden="true" /> Work
-                </Link>
+                </a>
               )}
               {roleMay(me.role, 'enter') && (
-                <Link href="/practice" className="btn" prefetch={false}>
+                <a href="/practice" className="btn">
                   <GraduationCap size={16} aria-hidden="true" /> Practice
-                </Link>
+                </a>
               )}
-              {manages && sale?.state === 'open' && <YardActs saleId={sale.id} highest={highest} />}
+              {manages && sale?.state === 'open' && <YardActs saleId={sale.id} highest={facts.highest} />}
             </div>
             {total > 0 && rows.length === 0 && (
               <p className="sheet p-6">
                 No lot answers this. <ShowAll total={total} />
               </p>
             )}
-            <YardRows rows={rows.map((r) => rowFacts(r, today))} limits={BAND_LIMITS} />
+            <YardRows rows={rows} limits={facts.limits} />
             {(nextPage || asked.after) && <Pages asked={asked} nextPage={nextPage} />}
           </section>
         </main>
       </AskYard>
-    </div>
+    </PlainLinks>
   );
 }
 
-function Head({ sale, me, beginning, salePage }: Pick<Props, 'sale' | 'me' | 'beginning' | 'salePage'>) {
-  const days = sale && [
-    sale.place,
-    sale.opensOn && `opens ${dayText(sale.opensOn)}`,
-    sale.closesOn && `closes ${dayText(sale.closesOn)}`,
-  ];
+function Head({ facts: { sale, me, beginning, salePage, days } }: { facts: YardFacts }) {
   return (
     <header className="border-b border-line bg-card">
       <div className="mx-auto flex max-w-6xl items-center gap-3 px-4 py-3">
         <FarvinMark />
         <div className="min-w-0 flex-1">
           <h1 className="truncate text-xl font-bold sm:text-2xl">{sale?.name ?? 'Yard'}</h1>
-          <p className="truncate text-sm text-soft">{days ? days.filter(Boolean).join(' · ') : 'No sale yet'}</p>
+          <p className="truncate text-sm text-soft">{sale ? days : 'No sale yet'}</p>
         </div>
         {sale && roleMay(me.role, 'manage') && <SaleActs sale={sale} beginning={beginning} salePage={salePage} />}
-        <Link href="/account" className="hidden rounded-cut px-2 py-1 text-right text-sm hover:bg-wash sm:block">
+        <a href="/account" className="hidden rounded-cut px-2 py-1 text-right text-sm hover:bg-wash sm:block">
           {me.name}
           <br />
           <span className="text-soft">{me.role}</span>
-        </Link>
-        <Link href="/find" className="btn btn-small">
+        </a>
+        <a href="/find" className="btn btn-small">
           <Search size={16} aria-hidden="true" /> <span className="max-sm:sr-only">Find</span>
-        </Link>
+        </a>
         {roleMay(me.role, 'manage') && (
-          <Link href="/people" className="btn btn-small max-sm:hidden">
+          <a href="/people" className="btn btn-small max-sm:hidden">
             People
-          </Link>
+          </a>
         )}
         {roleMay(me.role, 'manage') && (
-          <Link href="/house" className="btn btn-small max-sm:hidden">
+          <a href="/house" className="btn btn-small max-sm:hidden">
             House
-          </Link>
+          </a>
         )}
         <ReaderMenu compact />
       </div>
@@ -173,9 +140,9 @@ function NoSale({ role, beginning }: { role: Role; beginning: SaleBeginning }) {
       <FirstSale beginning={beginning} />
       <p className="text-soft">
         Whoever works with you comes in by a link that you make under{' '}
-        <Link className="font-semibold underline underline-offset-4" href="/people">
+        <a className="font-semibold underline underline-offset-4" href="/people">
           People
-        </Link>
+        </a>
         .
       </p>
     </div>
@@ -183,19 +150,19 @@ function NoSale({ role, beginning }: { role: Role; beginning: SaleBeginning }) {
 }
 
 /** The house's sales, those in the archive folded away. */
-function Sales({ sales, sale }: { sales: readonly Sale[]; sale: Sale | null }) {
-  const link = (s: Sale) => (
-    <Link
+function Sales({ sales, shownId }: { sales: YardFacts['sales']; shownId: string | undefined }) {
+  const link = (s: YardFacts['sales'][number]) => (
+    <a
       key={s.id}
       href={yardAddress({ sale: s.id })}
       className="btn btn-small"
-      aria-current={s.id === sale?.id ? 'page' : undefined}
+      aria-current={s.id === shownId ? 'page' : undefined}
     >
       {s.name}
       {s.state !== 'open' && <span className="text-soft"> ({s.state})</span>}
-    </Link>
+    </a>
   );
-  const shown = sales.filter((s) => s.state !== 'archived' || s.id === sale?.id);
+  const shown = sales.filter((s) => s.state !== 'archived' || s.id === shownId);
   const away = sales.filter((s) => !shown.includes(s));
   if (shown.length < 2 && away.length === 0) return null;
   return (
@@ -211,35 +178,26 @@ function Sales({ sales, sale }: { sales: readonly Sale[]; sale: Sale | null }) {
   );
 }
 
-function Today({
-  next,
-  counts,
-  today,
-}: {
-  next: YardLot | null;
-  counts: Readonly<Record<Standing, number>>;
-  today: string;
-}) {
-  const where = next && whereIs(next, today);
+function Today({ next, counts }: { next: RowFacts | null; counts: Readonly<Record<Standing, number>> }) {
   return (
     <section
       className="grid grid-cols-2 gap-3 md:grid-cols-[2fr_1fr_1fr] [&>:first-child]:col-span-2 md:[&>:first-child]:col-span-1"
       aria-label="Today"
     >
       {next ? (
-        <Link
-          href={next.summary.car ? `/lots/${next.id}/walk` : `/lots/${next.id}/intake`}
+        <a
+          href={`/lots/${next.id}/${next.to}`}
           className="group flex items-center gap-4 rounded-cut border-2 border-thread bg-card p-4 hover:bg-wash"
         >
           <LotNumber n={next.number} />
           <span className="min-w-0 flex-1">
             <span className="block text-sm text-soft">
-              Next: {where === 'late' ? due(next, today) : `${where}, ${due(next, today)}`}
+              Next: {next.where === 'late' ? next.when : `${next.where}, ${next.when}`}
             </span>
             <span className="block truncate text-lg font-semibold">{next.title}</span>
           </span>
           <ArrowRight aria-hidden="true" />
-        </Link>
+        </a>
       ) : (
         <p className="sheet p-4 text-lg">Every report is sealed.</p>
       )}
@@ -253,16 +211,16 @@ function Pages({ asked, nextPage }: { asked: YardAsked; nextPage: string | null 
   return (
     <nav aria-label="Pages" className="flex justify-between gap-2">
       {asked.after ? (
-        <Link className="btn" href={yardAddress({ ...asked, after: null })}>
+        <a className="btn" href={yardAddress({ ...asked, after: null })}>
           First page
-        </Link>
+        </a>
       ) : (
         <span />
       )}
       {nextPage && (
-        <Link className="btn" href={yardAddress({ ...asked, after: nextPage })} prefetch={false}>
+        <a className="btn" href={yardAddress({ ...asked, after: nextPage })}>
           More lots <ArrowRight size={16} aria-hidden="true" />
-        </Link>
+        </a>
       )}
     </nav>
   );
