@@ -135,7 +135,8 @@ test('from an empty program to the first report that a bidder reads', async ({ b
       expect(await analysed(page)).toEqual([]);
       await form.getByRole('button', { name: 'Open sale' }).click();
       await expect(page.getByRole('heading', { name: 'Spring stock' })).toBeVisible();
-      await page.getByRole('button', { name: 'List' }).click();
+      await page.getByRole('button', { name: 'Add lot' }).click();
+      await page.getByRole('button', { name: 'Many from a list' }).click();
       const drop = (csv: string) =>
         page
           .getByLabel('List of lots as CSV')
@@ -148,7 +149,8 @@ test('from an empty program to the first report that a bidder reads', async ({ b
       expect(await analysed(page)).toEqual([]);
       await page.getByRole('button', { name: 'Take 2 lots' }).click();
       await expect(page.getByRole('link', { name: /Quillon Halyard fastback, 1966/ }).first()).toBeVisible();
-      await page.getByRole('button', { name: 'List' }).click();
+      await page.getByRole('button', { name: 'Add lot' }).click();
+      await page.getByRole('button', { name: 'Many from a list' }).click();
       await drop(LIST);
       await expect(page.getByRole('button', { name: 'Nothing to take' })).toBeDisabled();
       await page.keyboard.press('Escape');

@@ -1,5 +1,6 @@
 'use client';
 
+import { FileInput, ListPlus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -12,7 +13,18 @@ interface Given {
 }
 
 /** Adds a lot to the sale and goes to its intake. */
-export function AddLot({ saleId, highest, onClose }: { saleId: string; highest: number; onClose: () => void }) {
+export function AddLot({
+  saleId,
+  highest,
+  onOther,
+  onClose,
+}: {
+  saleId: string;
+  highest: number;
+  /** Another way for lots to come in. */
+  onOther: (way: 'list' | 'import') => void;
+  onClose: () => void;
+}) {
   const router = useRouter();
   const [problem, setProblem] = useState('');
   const { register, handleSubmit, formState } = useForm<Given>({
@@ -61,6 +73,14 @@ export function AddLot({ saleId, highest, onClose }: { saleId: string; highest: 
           Add lot
         </button>
       </form>
+      <div className="mt-5 grid grid-cols-2 gap-2 border-t border-line pt-4">
+        <button type="button" className="btn" onClick={() => onOther('list')}>
+          <ListPlus size={16} aria-hidden="true" /> Many from a list
+        </button>
+        <button type="button" className="btn" onClick={() => onOther('import')}>
+          <FileInput size={16} aria-hidden="true" /> From a bundle
+        </button>
+      </div>
     </Modal>
   );
 }
