@@ -17,7 +17,12 @@ const config: NextConfig = {
     'tesseract.js',
   ],
   // A server reads all its pages when it starts; one that a test asks a few of reads those that are asked.
-  experimental: { preloadEntriesOnStart: process.env.FARVIN_LOAD !== 'when-asked' },
+  experimental: {
+    preloadEntriesOnStart: process.env.FARVIN_LOAD !== 'when-asked',
+    // A build begins from nothing: what it would keep for the next one is read by nobody. Nobody downloads the server's parts.
+    turbopackFileSystemCacheForBuild: false,
+    serverMinification: false,
+  },
   // Headers are set where requests come in (bin/answer-headers.js).
   typescript: { ignoreBuildErrors: true }, // `npm test` runs the types on their own
 };

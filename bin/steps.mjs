@@ -1,12 +1,13 @@
 // What the start command and the tests share: telling what happens, running programs, finding free ports.
 import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-export const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+/** Where the project lies; what was made of this file is told. */
+export const ROOT = process.env.FARVIN_ROOT || path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 export const STATE = path.join(ROOT, '.farvin');
 /** Where a house of one's own keeps its database, pictures and secret when nothing else is said. */
 export const HOME = path.resolve(ROOT, process.env.FARVIN_HOME || '.yard');
@@ -110,15 +111,17 @@ export async function packages() {
 /** Programs that the server starts in processes of their own. */
 const PROGRAMS = ['bin/export.ts', 'bin/workshop.ts'];
 
-/** Makes each of those programs one file, so that it starts without reading and translating hundreds. */
-async function makePrograms() {
+/** Makes programs of ours single files, so that they start without reading and translating hundreds. */
+async function makePrograms(entryPoints, outdir) {
   const esbuild = await import('esbuild');
   await esbuild.build({
     absWorkingDir: ROOT,
-    entryPoints: PROGRAMS,
-    outdir: MADE,
+    entryPoints,
+    outdir,
+    outbase: 'bin',
     outExtension: { '.js': '.mjs' },
     bundle: true,
+    splitting: true,
     packages: 'external',
     platform: 'node',
     format: 'esm',
@@ -126,6 +129,33 @@ async function makePrograms() {
     tsconfig: 'tsconfig.json',
     logLevel: 'error',
   });
+}
+
+const COMMANDS = 'commands';
+/** Made for so many states of the sources they are kept: for two branches and what runs. */
+const KEPT = 4;
+
+/** The folder of the command line and the server's programs as their sources are now; made when it is not there yet. */
+export async function commands() {
+  const all = path.join(STATE, COMMANDS);
+  const dir = path.join(all, stampOf('src', 'bin', 'tsconfig.json', 'package-lock.json').slice(0, 16));
+  if (existsSync(dir)) return dir;
+  const verbs = readdirSync(path.join(ROOT, 'bin', 'verbs')).map((f) => `bin/verbs/${f}`);
+  // Made aside and moved: two that make it at once do not see the other's half.
+  const aside = `${dir}.${process.pid}`;
+  await makePrograms([...PROGRAMS, 'bin/farvin.ts', ...verbs], aside);
+  try {
+    renameSync(aside, dir);
+  } catch (cause) {
+    rmSync(aside, { recursive: true, force: true });
+    if (!existsSync(dir)) throw cause;
+  }
+  const age = (name) => statSync(path.join(all, name)).mtimeMs;
+  const old = readdirSync(all)
+    .filter((f) => !f.includes('.'))
+    .sort((a, b) => age(b) - age(a));
+  for (const name of old.slice(KEPT)) rmSync(path.join(all, name), { recursive: true, force: true });
+  return dir;
 }
 
 /** Builds the application when its sources changed since the last build. */
@@ -146,7 +176,7 @@ export async function build() {
     quiet: true,
     env: { NEXT_TELEMETRY_DISABLED: '1' },
   });
-  await makePrograms();
+  await makePrograms(PROGRAMS, MADE);
   writeStamp('build', stamp);
 }
 

@@ -7,6 +7,7 @@ import path from 'node:path';
 import { startCluster } from './cluster.mjs';
 import {
   build,
+  commands,
   debianPackage,
   end,
   ensureBrowser,
@@ -101,9 +102,13 @@ async function main() {
     process.on('SIGTERM', stop);
     try {
       results.push(
-        await part('server', () =>
+        await part('server', async () =>
           run(bin('jest'), ['--selectProjects', 'server', '--maxWorkers=2'], {
-            env: { FARVIN_TEST_SERVER: cluster.url('postgres'), FARVIN_SECRET: 'x'.repeat(40) },
+            env: {
+              FARVIN_TEST_SERVER: cluster.url('postgres'),
+              FARVIN_SECRET: 'x'.repeat(40),
+              FARVIN_MADE: await commands(),
+            },
           }),
         ),
       );

@@ -3,7 +3,11 @@ import path from 'node:path';
 /** What Node is told to start a TypeScript file of ours as it is written. */
 export function writtenProgram(file: string): readonly string[] {
   const root = process.cwd();
-  return ['--import', path.join(root, 'node_modules', 'tsx', 'dist', 'loader.mjs'), path.join(root, file)];
+  return [
+    '--import',
+    path.join(root, 'node_modules', 'tsx', 'dist', 'loader.mjs'),
+    path.join(/*turbopackIgnore: true*/ root, file),
+  ];
 }
 
 /**

@@ -86,7 +86,7 @@ async function unpack(
     if (!match && name !== wanted && OTHERS.test(name)) return;
     if (!match && name !== wanted) throw new ZipRefused('odd-name', name.slice(0, 80));
     const sha = match?.[1] ?? null;
-    const target = path.join(dir, sha ?? wanted);
+    const target = path.join(/*turbopackIgnore: true*/ dir, sha ?? wanted);
     if (sha === null ? main !== null : photos.has(sha)) throw new ZipRefused('twice', name);
     const stream = await new Promise<NodeJS.ReadableStream>((resolve, reject) => {
       zip.openReadStream(entry, (error, s) => (error ? reject(error) : resolve(s)));
