@@ -44,8 +44,19 @@ export interface Bay {
 /** What a bay is looked at for. */
 const OF_METAL: ReadonlySet<string> = new Set(['corrosion', 'structure']);
 
+const laidOut = new WeakMap<Plan, readonly Bay[]>();
+
 /** The bays that a plan has, in the order of the walk, each with its zones; those without a zone are left out. */
-export const baysOf = (plan: Plan): readonly Bay[] =>
+export function baysOf(plan: Plan): readonly Bay[] {
+  let bays = laidOut.get(plan);
+  if (!bays) {
+    bays = layOut(plan);
+    laidOut.set(plan, bays);
+  }
+  return bays;
+}
+
+const layOut = (plan: Plan): readonly Bay[] =>
   BAYS.flatMap(({ id, view, zones }) => {
     const own = plan.lap[view].filter(
       (z) => zones.some((p) => matchesZone(z, p)) && plan.zones.get(z)!.aspects.some((a) => OF_METAL.has(a)),

@@ -23,7 +23,7 @@ const PHRASES: readonly string[] = [
 ].filter((p) => bare(p).length >= SHORTEST);
 
 /** Words of the trade by how they sound; a sound that two of them share is nobody's. */
-const BY_SOUND: ReadonlyMap<string, string> = (() => {
+function soundsOfTrade(): ReadonlyMap<string, string> {
   const map = new Map<string, string | null>();
   for (const phrase of PHRASES) {
     const code = codeOf(bare(phrase));
@@ -32,7 +32,10 @@ const BY_SOUND: ReadonlyMap<string, string> = (() => {
     map.set(code, before === undefined || (before && bare(before) === bare(phrase)) ? phrase : null);
   }
   return new Map([...map].flatMap(([code, phrase]) => (phrase ? [[code, phrase] as const] : [])));
-})();
+}
+
+/** Reckoned when a word is first heard that nothing here knows. */
+let bySound: ReadonlyMap<string, string> | null = null;
 
 const KNOWN: ReadonlySet<string> = new Set([
   ...PHRASES.flatMap((p) => p.split(' ')),
@@ -57,7 +60,8 @@ function apart(a: string, b: string, most: number): number {
 const mostApart = (phrase: string) => Math.max(2, Math.floor(bare(phrase).length / 4));
 
 const soundsLike = (joined: string): string | null => {
-  const phrase = BY_SOUND.get(codeOf(joined));
+  bySound ??= soundsOfTrade();
+  const phrase = bySound.get(codeOf(joined));
   return phrase !== undefined && apart(joined, bare(phrase), mostApart(phrase)) <= mostApart(phrase) ? phrase : null;
 };
 

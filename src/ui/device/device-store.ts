@@ -194,8 +194,12 @@ export async function saveLot(
       await d.records.where('inspection').equals(before.inspection).delete();
     const ids = new Set(records.map((r) => r.id));
     const held = await d.records.where('inspection').equals(facts.id).primaryKeys();
-    await d.records.bulkDelete(held.filter(([, id]) => !ids.has(id)));
-    await d.records.bulkPut(records.map((r) => ({ ...r, inspection: facts.id })));
+    // What was saved at the same change of the log, and is there whole, is not written again.
+    const same = before?.facts.seq === facts.seq && held.length === ids.size && held.every(([, id]) => ids.has(id));
+    if (!same) {
+      await d.records.bulkDelete(held.filter(([, id]) => !ids.has(id)));
+      await d.records.bulkPut(records.map((r) => ({ ...r, inspection: facts.id })));
+    }
     await d.lots.put({
       lotId: facts.lot.id,
       inspection: facts.id,

@@ -1,11 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { planOf } from '@/core/body/plan';
-import { STYLES } from '@/core/body/styles';
+import type { View } from '@/core/body/zone';
 import type { Cell } from '@/core/coverage/coverage';
 import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
-import { bayOf, bayStates, baysOf } from '@/core/metal/bays';
+import { BAYS, bayOf, bayStates, baysOf } from '@/core/metal/bays';
 import { BayPlan } from '@/ui/metal/bay-plan';
 import { useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot } from '@/ui/records/inspection';
@@ -83,7 +82,6 @@ export function BayCard({ zone, walking }: CardProps) {
   );
 }
 
-/** Zones that lie in a bay of some style. */
-const IN_BAYS = new Set(STYLES.flatMap((s) => baysOf(planOf(s.slug)!).flatMap((b) => b.zones)));
+const VIEWS: ReadonlySet<View> = new Set(BAYS.map((b) => b.view));
 
-export const bay: ZoneCardDefinition = { place: 14, applies: (zone) => IN_BAYS.has(zone.slug), Card: BayCard };
+export const bay: ZoneCardDefinition = { place: 14, applies: (zone) => VIEWS.has(zone.view), Card: BayCard };

@@ -1,10 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { planOf } from '@/core/body/plan';
-import { STYLES } from '@/core/body/styles';
-import { DEFAULT_FUNCTIONS } from '@/core/catalogue/functions';
-import { type FunctionLine, functionsOf, isAsked } from '@/core/functions/list';
+import { type FunctionLine, isAsked } from '@/core/functions/list';
 import { putTried } from '@/ui/functions/put-tried';
 import { StateKeys } from '@/ui/functions/state-keys';
 import { useJudged, useLot } from '@/ui/records/inspection';
@@ -60,16 +57,4 @@ export function Functions({ zone }: CardProps) {
   );
 }
 
-/** Zones at which some function of some style is tried. */
-const WITH_FUNCTIONS = new Set(
-  STYLES.flatMap((s) =>
-    functionsOf(
-      planOf(s.slug, { fitted: { vinylRoof: true, sunroof: true, skirts: true } })!,
-      [],
-      { fitted: { vinylRoof: true, sunroof: true, skirts: true } },
-      DEFAULT_FUNCTIONS,
-    ).map((l) => l.zone),
-  ),
-);
-
-export const functions: ZoneCardDefinition = { place: 48, applies: (z) => WITH_FUNCTIONS.has(z.slug), Card: Functions };
+export const functions: ZoneCardDefinition = { place: 48, applies: () => true, Card: Functions };
