@@ -1,12 +1,12 @@
 import { appendFileSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import http from 'node:http';
 import path from 'node:path';
-import { type APIRequestContext, expect, test } from '@playwright/test';
 import postgres from 'postgres';
 import sharp from 'sharp';
 import { ROOT } from '../bin/steps.mjs';
 import { anotherHouse, callerOf, ownServer, ownWorld, readingOf, type Trial, type World } from './own-server';
 import { amount } from './soak';
+import { type APIRequestContext, expect, test } from './test';
 
 // What a stranger, or one person of a house, can cost the others. Each attack notes the peak of memory of the server with
 // all its processes and the slowest request of another house meanwhile, for docs/security.md; only outcomes are asserted,

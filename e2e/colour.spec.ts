@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { differenceCiede2000, rgb } from 'culori';
 import sharp from 'sharp';
 import { browserOf, freshLot } from './people';
+import { expect, test } from './test';
 
 const [WIDTH, HEIGHT] = [1200, 900];
 type Rgb = readonly [number, number, number];

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf, freshLot } from './people';
+import { expect, test } from './test';
 
 test('the order of a visit follows its working order, its hours and what is there for a part of the day', async ({
   browser,

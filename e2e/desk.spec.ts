@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { browserOf, caller, enter, freshLot, lotByNumber, recordsOf } from './people';
+import { expect, test } from './test';
 
 test('intake: leave, claims, a visit in the cold, and corrections of them', async ({ browser }) => {
   const { lotId, inspectionId } = await freshLot();

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { drawPicture, STRIPES_LENGTH_MM, STRIPES_PLACE } from '../demo/pictures';
 import { browserOf, enter, freshLot } from './people';
+import { expect, test } from './test';
 
 test('what was seen for and against factory paint moves the judgement and is told; blisters graded by drawings', async ({
   browser,

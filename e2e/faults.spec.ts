@@ -1,13 +1,13 @@
 import { mkdtempSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { type APIRequestContext, expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { runTs } from '../bin/steps.mjs';
 import { seeded } from '../src/core/stats/random';
 import { startObjectStore } from '../src/instruments/object-store';
 import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
 import { amount } from './soak';
+import { type APIRequestContext, expect, test } from './test';
 
 test.describe.configure({ retries: 0 });
 

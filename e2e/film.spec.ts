@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { expect, test } from '@playwright/test';
 import { analysed } from './axe';
 import { BASE, browserOf, caller, freshLot, openChapter, recordsOf, stateVisit } from './people';
+import { expect, test } from './test';
 
 // biome-ignore lint/suspicious/noExplicitAny: a test reads whatever bodies it has written
 type Written = { readonly id: string; readonly body: any };

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { drawSeam, PLAIN_SCENE } from '../src/instruments/camera';
 import { browserOf, enter, freshLot, openChapter, recordsOf } from './people';
+import { expect, test } from './test';
 
 const SEAM = 'door.left.front|fender.left';
 

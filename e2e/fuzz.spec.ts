@@ -1,11 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { expect, test } from '@playwright/test';
 import { ROOT } from '../bin/steps.mjs';
 import { seeded } from '../src/core/stats/random';
 import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
 import { browserOf, caller, freshLot } from './people';
 import { amount } from './soak';
+import { expect, test } from './test';
 
 test.describe.configure({ retries: 0 });
 

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { anotherHouse } from './own-server';
 import { browserOf, enter } from './people';
+import { expect, test } from './test';
 
 test('a grade can be argued with, and its numbers changed with open eyes', async ({ browser }) => {
   test.setTimeout(180_000);

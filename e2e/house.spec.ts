@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
 import { anotherHouse } from './own-server';
 import { browserOf } from './people';
+import { expect, test } from './test';
 
 test('a table of numbers: tried on own lots, kept, taken out and in, brought back from its history', async ({
   browser,

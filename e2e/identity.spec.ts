@@ -1,7 +1,7 @@
-import { type APIResponse, expect, request, test } from '@playwright/test';
 import postgres from 'postgres';
 import { callerOf, ownServer, ownWorld, type World } from './own-server';
 import { PASSWORD } from './people';
+import { type APIResponse, expect, request, test } from './test';
 
 test.describe.configure({ retries: 0 });
 

@@ -1,6 +1,6 @@
-import { expect, type Page, test } from '@playwright/test';
 import { drawPicture } from '../demo/pictures';
 import { browserOf, enter, freshLot, openChapter } from './people';
+import { expect, type Page, test } from './test';
 
 const weakOf = (page: Page, where: string | RegExp) =>
   page.getByRole('region', { name: 'Weak spots' }).getByRole('listitem').filter({ hasText: where });

@@ -1,5 +1,5 @@
-import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { browserOf, caller, enter, freshLot, goneTo, lotByNumber, recordsOf } from './people';
+import { type BrowserContext, expect, type Page, test } from './test';
 
 test.describe.configure({ retries: 0 });
 

@@ -1,10 +1,10 @@
 import { createHmac } from 'node:crypto';
-import { type Browser, expect, type Page, test } from '@playwright/test';
 import { SMTPServer } from 'smtp-server';
 import { freePort } from '../bin/steps.mjs';
 import { analysed } from './axe';
 import { emptyWorld, ownServer } from './own-server';
 import { enter, openChapter, stateVisit } from './people';
+import { type Browser, expect, type Page, test } from './test';
 
 const PASSWORD = 'gravel owl kettle ninety';
 const LIST =

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { browserOf, freshLot, openChapter, recordsOf } from './people';
+import { expect, test } from './test';
 
 test('the stand-in gauge measures where the plan is touched, marked as practice, and blocks the seal', async ({
   browser,

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { drawPicture } from '../demo/pictures';
 import { browserOf, enter, freshLot, openChapter, recordsOf, stateVisit } from './people';
+import { expect, test } from './test';
 
 test('a listing is taken apart into claims, and each is weighed by what is entered', async ({ browser }) => {
   const { lotId, inspectionId } = await freshLot({ make: 'Quillon', year: 1967, chassisNumber: 'QHF67-04418' });

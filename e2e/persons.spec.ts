@@ -1,6 +1,6 @@
-import { expect, type Page, test } from '@playwright/test';
 import { anotherHouse, readingOf } from './own-server';
 import { browserOf, caller, enter, freshLot, goneTo, recordsOf } from './people';
+import { expect, type Page, test } from './test';
 
 test.describe.configure({ retries: 0 });
 

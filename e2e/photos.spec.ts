@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { browserOf, freshLot, recordsOf } from './people';
+import { expect, test } from './test';
 
 /** A small picture taken at a minute of the visit, by a camera whose clock is two hours ahead. */
 async function picture(n: number, minute: number): Promise<Buffer> {

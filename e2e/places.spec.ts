@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { browserOf, caller, freshLot, head, lotByNumber, openChapter, recordsOf } from './people';
+import { expect, test } from './test';
 
 test('Evidence opens on what each chapter holds; every chapter leads to its findings and back to the walk', async ({
   browser,

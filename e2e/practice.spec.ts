@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf } from './people';
+import { expect, test } from './test';
 
 test('an inspector practises: meets the car, measures it, says what is there, and is shown the truth', async ({
   browser,

@@ -1,6 +1,6 @@
-import { type APIRequestContext, type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf, caller, lotByNumber } from './people';
+import { type APIRequestContext, type BrowserContext, expect, type Page, test } from './test';
 
 const SIZES = { desk: { width: 1280, height: 800 }, walk: { width: 390, height: 844 } } as const;
 

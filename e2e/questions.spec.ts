@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { analysed } from './axe';
 import { BASE, browserOf, caller, freshLot } from './people';
+import { expect, test } from './test';
 
 test('a bidder without script asks about a finding; the house answers, and all with the report read it', async ({
   browser,

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf, caller, enter, freshLot, stateVisit } from './people';
+import { expect, test } from './test';
 
 test('a listing is written, says too much, is put right and goes out', async ({ browser }) => {
   const { lotId } = await freshLot({ make: 'Quillon', year: 1967 });

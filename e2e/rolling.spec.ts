@@ -2,10 +2,10 @@ import { execFileSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { expect, test } from '@playwright/test';
 import { freePort, ROOT, run, STATE } from '../bin/steps.mjs';
 import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
 import { SOAKING } from './soak';
+import { expect, test } from './test';
 
 test.skip(!SOAKING, 'builds the program of an earlier commit: npm run soak');
 test.setTimeout(900_000);

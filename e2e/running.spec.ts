@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { drawPicture } from '../demo/pictures';
 import { browserOf, enter, freshLot, openChapter, recordsOf } from './people';
+import { expect, test } from './test';
 
 test('a cold start is a run: what was missed before the first turn says so, smoke tells, twice slow asks for a test', async ({
   browser,

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { browserOf, enter, openChapter, PASSWORD, PEOPLE, stateVisit } from './people';
+import { expect, test } from './test';
 
 test.use({ serviceWorkers: 'allow' });
 

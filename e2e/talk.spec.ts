@@ -1,6 +1,6 @@
-import { type Browser, expect, type Page, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf, freshLot, openChapter, recordsOf, stateVisit } from './people';
+import { type Browser, expect, type Page, test } from './test';
 
 // biome-ignore lint/suspicious/noExplicitAny: a test reads whatever bodies it has written
 type Written = { readonly body: any };

@@ -1,7 +1,7 @@
 import { createServer, request as httpRequest } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { expect, test } from '@playwright/test';
 import { callerOf, ownServer, ownWorld, readingOf } from './own-server';
+import { expect, test } from './test';
 
 test.describe.configure({ retries: 0 });
 

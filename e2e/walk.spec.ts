@@ -1,5 +1,5 @@
-import { expect, type Page, test } from '@playwright/test';
 import { BASE, browserOf, enter, freshLot, head, lendToViewer, recordsOf } from './people';
+import { expect, type Page, test } from './test';
 
 async function walkOn(page: Page, lotId: string): Promise<void> {
   await page.goto(`/lots/${lotId}/walk`);

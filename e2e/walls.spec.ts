@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
-import { type APIRequestContext, expect, request, test } from '@playwright/test';
 import { anotherHouse, readingOf } from './own-server';
 import { BASE, caller, freshLot, lendToViewer, lotByNumber, type Person } from './people';
+import { type APIRequestContext, expect, request, test } from './test';
 
 test.describe.configure({ retries: 0 });
 

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { analysed } from './axe';
 import { browserOf, enter, freshLot, recordsOf, stateVisit } from './people';
+import { expect, test } from './test';
 
 // biome-ignore lint/suspicious/noExplicitAny: a test reads whatever bodies it has written
 type Written = { readonly id: string; readonly body: any };
