@@ -1,115 +1,26 @@
 'use client';
 
-import { useRef, useState } from 'react';
-import { largestOf, verdictOf } from '@/core/colour/verdicts';
 import type { Patch } from '@/core/image/pixels';
-import type { BodyOf, StoredRecord } from '@/core/kinds';
+import type { StoredRecord } from '@/core/kinds';
 import { Modal } from '@/ui/parts/modal';
-import { arrowOf, TapPicture } from '@/ui/parts/tap-picture';
+import { TapPicture } from '@/ui/parts/tap-picture';
 import { useWording } from '@/ui/preferences';
-import { useInspection } from '@/ui/records/inspection';
+import { useCar } from '@/ui/records/inspection';
 import { COLOUR_REFUSAL_WORDS, VERDICT_WORDS } from '@/words/colour';
 import { zoneWords } from '@/words/zones';
-import { type Places, useColour } from './use-colour';
+import { JAMB, STEPS, type Step, useColourSheet } from './use-colour-sheet';
 import { ZoneField } from './zone-field';
 
-const STEPS = [
-  ['card', 'the grey card'],
-  ['a', 'the first panel'],
-  ['b', 'the other panel, or the jamb'],
-] as const;
-type Step = (typeof STEPS)[number][0];
 const NAMES: Readonly<Record<Step, string>> = { card: 'card', a: 'A', b: 'B' };
 const PATCH_WORDS: Readonly<Record<Step, string>> = { card: 'The grey card', a: 'Place A', b: 'Place B' };
-/** Side of a place as a share of the picture's width. */
-const SIDE = 0.07;
-/** How far an arrow key moves a place, as a share of the picture's width. */
-const NUDGE = 0.01;
-const EMPTY: Places = { card: null, a: null, b: null };
-
-type Angle = BodyOf<'colour'>['angles'][number];
-
-const JAMB = 'jamb';
 
 /** Compares two panels, or a panel and its jamb, on one to three pictures with a grey card in them. */
 export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord<'photo'>[]; onClose: () => void }) {
-  const { plan, store, car } = useInspection();
+  const { plan, car } = useCar();
   const wording = useWording(car?.steering);
-  const [at, setAt] = useState(0);
-  const [angles, setAngles] = useState<readonly Angle[]>([]);
-  const [places, setPlaces] = useState<Places>(EMPTY);
-  const [step, setStep] = useState<Step>('card');
-  const [zone, setZone] = useState(photos[0]!.body.zone ?? '');
-  /** What B is: a panel, the jamb, or not said yet. */
-  const [against, setAgainst] = useState<string>('');
-  const [problem, setProblem] = useState('');
-  const picture = useRef<HTMLImageElement>(null);
-  const photo = photos[at]!;
-  const address = `/api/v1/photos/${photo.body.sha256}/2048`;
-  const found = useColour(address, places);
+  const sheet = useColourSheet(photos, onClose);
+  const { at, photo, address, places, step, zone } = sheet;
   const zones = [...plan!.zones.values()].filter((z) => z.aspects.includes('paint'));
-  /** Puts a place around a point of the picture, kept inside it. */
-  const putPlace = (s: Step, x: number, y: number) => {
-    const image = picture.current;
-    if (!image?.naturalWidth) return;
-    const side = image.naturalWidth * SIDE;
-    const inside = (v: number, size: number) => Math.min(Math.max(0, v - side / 2), size - side);
-    const patch: Patch = {
-      x: inside(x, image.naturalWidth),
-      y: inside(y, image.naturalHeight),
-      width: side,
-      height: side,
-    };
-    setPlaces({ ...places, [s]: patch });
-  };
-  const tap = (x: number, y: number) => {
-    putPlace(step, x, y);
-    const next = STEPS[STEPS.findIndex(([s]) => s === step) + 1];
-    if (next) setStep(next[0]);
-  };
-  /** Arrow keys on a place's button move it; the first one puts it in the middle. */
-  const nudge = (s: Step, e: React.KeyboardEvent) => {
-    const arrow = arrowOf(e);
-    const image = picture.current;
-    if (!arrow || !image) return;
-    e.preventDefault();
-    setStep(s);
-    const old = places[s];
-    const by = image.naturalWidth * NUDGE;
-    if (old) putPlace(s, old.x + old.width / 2 + by * arrow[0], old.y + old.height / 2 + by * arrow[1]);
-    else putPlace(s, image.naturalWidth / 2, image.naturalHeight / 2);
-  };
-  const good = found !== null && found !== 'away' && found.ok ? found : null;
-  const keep = () => {
-    const { card, a, b } = places;
-    if (!good || !card || !a || !b) return;
-    const { value, low, high } = good.deltaE;
-    const all = [...angles, { photo: photo.id, card, a, b, deltaE: { value: value!, low: low!, high: high! } }];
-    if (at + 1 < photos.length) {
-      setAngles(all);
-      setAt(at + 1);
-      setPlaces(EMPTY);
-      setStep('card');
-      return;
-    }
-    const largest = largestOf(all)!;
-    const verdict = verdictOf(largest.deltaE.value);
-    const put = store.put([
-      {
-        kind: 'colour',
-        body: {
-          zone,
-          against: against === JAMB ? null : against,
-          angles: all,
-          deltaE: largest.deltaE,
-          verdict,
-          at: new Date().toISOString(),
-        },
-      },
-    ]);
-    if (put.ok) onClose();
-    else setProblem(put.message);
-  };
   return (
     <Modal
       title={`Compare colour${photos.length > 1 ? `, angle ${at + 1} of ${photos.length}` : ''}`}
@@ -122,7 +33,12 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
             ? `Touch ${STEPS.find(([s]) => s === step)![1]} on the picture.`
             : 'Choose a place below to move it: touch, or arrow keys.'}
         </p>
-        <TapPicture src={address} alt={photo.body.caption || photo.body.name} imageRef={picture} onTap={tap}>
+        <TapPicture
+          src={address}
+          alt={photo.body.caption || photo.body.name}
+          imageRef={sheet.picture}
+          onTap={sheet.tap}
+        >
           {({ width }) =>
             STEPS.map(([s]) => {
               const p = places[s];
@@ -137,40 +53,22 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
               type="button"
               className="btn btn-small"
               aria-pressed={s === step}
-              onClick={() => setStep(s)}
-              onKeyDown={(e) => nudge(s, e)}
+              onClick={() => sheet.setStep(s)}
+              onKeyDown={(e) => sheet.nudge(s, e)}
             >
               {NAMES[s]}: {places[s] ? 'move' : name}
             </button>
           ))}
         </div>
         <div className="grid gap-2 sm:grid-cols-2">
-          <ZoneField label="A is" zones={zones} value={zone} onChange={setZone} />
-          <ZoneField label="B is" zones={zones} value={against} onChange={setAgainst}>
+          <ZoneField label="A is" zones={zones} value={zone} onChange={sheet.setZone} />
+          <ZoneField label="B is" zones={zones} value={sheet.against} onChange={sheet.setAgainst}>
             <option value={JAMB}>the jamb of {zone ? zoneWords(zone, wording) : 'A'}</option>
           </ZoneField>
         </div>
-        <div role="status" className="min-h-12">
-          {found === 'away' && (
-            <p className="text-sm">The picture could not be read. Try again when you are connected.</p>
-          )}
-          {found !== null && found !== 'away' && !found.ok && (
-            <p className="border-l-4 border-pin pl-2 text-sm">
-              {PATCH_WORDS[found.patch]}: {COLOUR_REFUSAL_WORDS[found.reason]}
-            </p>
-          )}
-          {good && (
-            <p>
-              <span className="figure text-2xl font-semibold">ΔE {good.deltaE.value!.toFixed(1)}</span>{' '}
-              <span className="text-soft">
-                ({good.deltaE.low!.toFixed(1)} to {good.deltaE.high!.toFixed(1)})
-              </span>{' '}
-              {VERDICT_WORDS[good.verdict]}
-            </p>
-          )}
-        </div>
-        {problem && <p role="alert">{problem}</p>}
-        <button type="button" className="btn btn-main" disabled={!good || zone === '' || against === ''} onClick={keep}>
+        <Answer found={sheet.found} />
+        {sheet.problem && <p role="alert">{sheet.problem}</p>}
+        <button type="button" className="btn btn-main" disabled={!sheet.ready} onClick={sheet.keep}>
           {at + 1 < photos.length ? 'Next angle' : 'Keep comparison'}
         </button>
         <p className="text-xs text-soft">
@@ -179,6 +77,29 @@ export function ColourSheet({ photos, onClose }: { photos: readonly StoredRecord
         </p>
       </div>
     </Modal>
+  );
+}
+
+/** How far the two places differ, or why nothing can be said. */
+function Answer({ found }: { found: ReturnType<typeof useColourSheet>['found'] }) {
+  return (
+    <div role="status" className="min-h-12">
+      {found === 'away' && <p className="text-sm">The picture could not be read. Try again when you are connected.</p>}
+      {found !== null && found !== 'away' && !found.ok && (
+        <p className="border-l-4 border-pin pl-2 text-sm">
+          {PATCH_WORDS[found.patch]}: {COLOUR_REFUSAL_WORDS[found.reason]}
+        </p>
+      )}
+      {found !== null && found !== 'away' && found.ok && (
+        <p>
+          <span className="figure text-2xl font-semibold">ΔE {found.deltaE.value!.toFixed(1)}</span>{' '}
+          <span className="text-soft">
+            ({found.deltaE.low!.toFixed(1)} to {found.deltaE.high!.toFixed(1)})
+          </span>{' '}
+          {VERDICT_WORDS[found.verdict]}
+        </p>
+      )}
+    </div>
   );
 }
 

@@ -1,12 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { v7 as uuidv7 } from 'uuid';
 import { recordsOf } from '@/core/records/reduce';
-import type { EntryPut } from '@/entry/clause';
 import type { EntryItem } from '@/entry/clauses';
-import { entriesOf, ownWords } from '@/entry/puts';
 import type { SpokenLine } from '@/entry/talk/listen';
-import { momentsOf } from '@/entry/talk/moments';
 import { type Decision, isKept, nextWaiting, type SortRow, sortRows, surerThan } from '@/entry/talk/sorting';
 import { USUAL_CEILING_UM } from '@/ui/gauge-ceiling';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -14,6 +10,7 @@ import { useCar, useLot, useStored } from '@/ui/records/inspection';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
 import type { ListenAnswer, ListenAsked } from '@/workers/listen.worker';
 import { type HeldTalk, heldTalk, holdTalk } from './held-talk';
+import { useTalkEntries } from './use-talk-entries';
 
 const make = () => new Worker(new URL('../../workers/listen.worker.ts', import.meta.url), { type: 'module' });
 
@@ -38,7 +35,7 @@ export interface Sorting {
 /** What was said at this lot, heard off the page's thread, and what becomes of it. */
 export function useSorting(): Sorting {
   const { store, facts } = useLot();
-  const { car, plan } = useCar();
+  const { car } = useCar();
   const { preferences } = usePreferences();
   const { steering } = useWording(car?.steering);
   const visit = useStored((s) => recordsOf(s.records, 'visit').at(-1));
@@ -80,35 +77,7 @@ export function useSorting(): Sorting {
       ) ?? keys.at(-1)!,
     );
   };
-  const findings = useRef(new Map<string, string>());
-  /** Enters what rows say, each with its moment in the film. */
-  const enter = (told: readonly { readonly row: SortRow; readonly items: readonly EntryItem[] }[]): boolean => {
-    const at = new Date().toISOString();
-    const { records } = store.snapshot();
-    const seamLengthMm = (seam: string) => plan?.seams.get(seam)?.lengthMm ?? 0;
-    return enterPuts(
-      told.map(({ row: of, items }) => ({
-        row: of,
-        puts: entriesOf(items, records, { at, place: null, visit: visit?.id ?? null, seamLengthMm }),
-      })),
-      at,
-    );
-  };
-  const enterPuts = (told: readonly { readonly row: SortRow; readonly puts: readonly EntryPut[] }[], at: string) => {
-    const named = told.map(({ row: of, puts }) => ({
-      row: of,
-      puts: puts.map((p) => ({ ...p, id: p.id ?? uuidv7() })),
-    }));
-    const moments = named.flatMap(({ row: of, puts }) => momentsOf(talk!.film, of, puts, at));
-    const result = store.put([...named.flatMap((n) => n.puts), ...moments]);
-    if (!result.ok) toast(result.message);
-    else
-      for (const { row: of, puts } of named) {
-        const finding = puts.find((p) => p.kind === 'finding');
-        if (finding) findings.current.set(of.key, finding.id);
-      }
-    return result.ok;
-  };
+  const { enter, enterWords, findingOf } = useTalkEntries(talk?.film ?? '');
   return {
     talk,
     busy: question !== null && answer === null,
@@ -130,11 +99,11 @@ export function useSorting(): Sorting {
         toast('No record holds that as it stands: say it otherwise, keep it as a note, or drop it.');
         return;
       }
-      if (enter([{ row: of, items }])) decideAll([of.key], 'taken', true);
+      if (enter([{ row: of, is: items }])) decideAll([of.key], 'taken', true);
     },
     acceptSurer: (least) => {
       const sure = surerThan(rows, least);
-      if (sure.length > 0 && enter(sure.map((r) => ({ row: r, items: [r.item!] }))))
+      if (sure.length > 0 && enter(sure.map((r) => ({ row: r, is: [r.item!] }))))
         decideAll(
           sure.map((r) => r.key),
           'taken',
@@ -143,10 +112,9 @@ export function useSorting(): Sorting {
     },
     decide: (of, decision) => decideAll([of.key], decision, false),
     note: (of, zone) => {
-      const at = new Date().toISOString();
-      if (enterPuts([{ row: of, puts: [ownWords(zone, of.text, at)] }], at)) decideAll([of.key], 'noted', true);
+      if (enterWords(of, zone)) decideAll([of.key], 'noted', true);
     },
-    findingOf: (of) => findings.current.get(of.key) ?? null,
+    findingOf,
     undo: () => {
       const last = acts.current.pop();
       if (!last || !talk) {

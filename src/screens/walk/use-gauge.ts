@@ -3,15 +3,14 @@ import { toast } from 'sonner';
 import { distanceToOutline } from '@/core/body/geometry';
 import { toSheet } from '@/core/body/plan';
 import type { GaugeError, GaugeEvent } from '@/core/gauge/line-protocol';
-import { PRACTICE_NOTE } from '@/core/kinds/practice';
 import { recordsOf } from '@/core/records/reduce';
-import { toUm } from '@/core/units/thickness';
 import { practiceCar } from '@/instruments/practice-car';
 import { StandInGauge, SURVEY_GAUGE } from '@/instruments/thickness-gauge';
 import { askServer } from '@/ui/ask-server';
 import { openSerialGauge } from '@/ui/gauge/serial';
 import { usePreferences } from '@/ui/preferences';
 import { useCar, useLot } from '@/ui/records/inspection';
+import { type HeldTo, isShown, readingOf, shownText, shownUm } from './gauge-reading';
 import type { Walking } from './walking';
 
 const ERROR_WORDS: Readonly<Record<GaugeError, string>> = {
@@ -68,44 +67,22 @@ export function useGauge(walking: Walking): GaugeHand {
   useEffect(() => () => hangUp.current?.(), []);
 
   const take = useCallback(
-    (event: GaugeEvent, at: { zone: string; place: { uMm: number; vMm: number } | null }, practice: boolean) => {
+    (event: GaugeEvent, at: HeldTo, practice: boolean) => {
       if (event.kind === 'battery') setBattery(event.percent);
       if (event.kind === 'hello')
         setHeld((h) => ({ standIn: h?.standIn ?? null, name: event.name, ceilingUm: event.ceilingUm }));
       if (event.kind === 'error') setSays(ERROR_WORDS[event.why]);
-      if (event.kind !== 'read' && event.kind !== 'over' && event.kind !== 'none') return;
-      const um = event.kind === 'none' ? null : toUm(event.value, event.unit);
+      if (!isShown(event)) return;
       if (listener.current) {
-        if (event.kind === 'read') listener.current(um!);
+        if (event.kind === 'read') listener.current(shownUm(event)!);
         return;
       }
-      const text = event.kind === 'read' ? String(event.value) : event.kind;
-      const put = store.put([
-        {
-          kind: 'reading',
-          body: {
-            zone: at.zone,
-            state: event.kind,
-            thicknessUm: um,
-            typed: { text, unit: event.kind === 'none' ? 'um' : event.unit },
-            place: at.place,
-            visit: here.current.visit,
-            // What an instrument shows is no slip of the finger.
-            confirmed: true,
-            origin: practice ? 'practice' : 'car',
-            note: practice ? PRACTICE_NOTE : '',
-            at: new Date().toISOString(),
-          },
-        },
-      ]);
+      const body = readingOf(event, at, practice, here.current.visit, new Date());
+      const put = store.put([{ kind: 'reading', body }]);
       if (!put.ok) toast(put.message);
       // The next reading stands elsewhere, unless it is touched again.
       else if (!practice) here.current.touch(null);
-      setSays(
-        event.kind === 'none'
-          ? 'It showed nothing.'
-          : `${event.kind === 'over' ? 'Over its range: at least ' : ''}${event.value} ${event.unit === 'um' ? 'µm' : 'mil'}`,
-      );
+      setSays(shownText(event));
     },
     [store],
   );
