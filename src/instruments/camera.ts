@@ -1,6 +1,7 @@
 import { type Homography, inverse, mapped, type Point } from '@/core/image/homography';
 import type { Pixels } from '@/core/image/pixels';
 import { normalDraw, seeded } from '@/core/stats/random';
+import { blurRgb } from './blur';
 
 export type Rgb = readonly [number, number, number];
 
@@ -149,6 +150,23 @@ function grain(x: number, y: number, seed: number): number {
 /** Where nothing is left of the light along a lip, mm from the edge. */
 const LIP_ENDS_MM = 4;
 
+/** So far from an edge nothing of it lies within a pixel, mm; marks in the card's corners end so far from its edges. */
+const CLEAR_MM = 1;
+const MARKS_END_MM = 8.5;
+
+/** Whether all is even around a place: no edge, mark, lip or grain within a pixel of it. */
+function evenAt(scene: SeamScene, x: number, y: number): boolean {
+  const [w, h] = scene.cardMm;
+  const clear = CLEAR_MM + abs(scene.cardBowMm);
+  if (x > -clear && x < w + clear && y > -clear && y < h + clear) {
+    if (scene.marksMm.length > 0 || x < clear || x > w - clear || y < clear || y > h - clear) return false;
+    const marked = MARKS_END_MM + clear;
+    return (x > marked && x < w - marked) || (y > marked && y < h - marked);
+  }
+  if (scene.metallic !== 0) return false;
+  return scene.noSlot || abs(x - scene.middleMm(y)) - scene.gapMm(y) / 2 > LIP_ENDS_MM + CLEAR_MM;
+}
+
 /** What the plane looks like at a place, coded 0 to 255, into `out`. */
 function colourAt(scene: SeamScene, x: number, y: number, out: Float64Array): void {
   const [w, h] = scene.cardMm;
@@ -223,15 +241,19 @@ export function drawSeam(scene: SeamScene): SeamPicture {
   for (let y = 0; y < H; y++)
     for (let x = 0; x < W; x++) {
       const at = (y * W + x) * 3;
-      for (let k = 0; k < SUB * SUB; k++) {
-        const px = x + ((k % SUB) + 0.5) / SUB - 0.5;
-        const py = y + (floor(k / SUB) + 0.5) / SUB - 0.5;
+      const q = back[6] * x + back[7] * y + back[8];
+      const [xMm, yMm] = [(back[0] * x + back[1] * y + back[2]) / q, (back[3] * x + back[4] * y + back[5]) / q];
+      // Most of a picture is even, where one place says what four would.
+      const sub = evenAt(scene, xMm, yMm) ? 1 : SUB;
+      for (let k = 0; k < sub * sub; k++) {
+        const px = x + ((k % sub) + 0.5) / sub - 0.5;
+        const py = y + (floor(k / sub) + 0.5) / sub - 0.5;
         const q = back[6] * px + back[7] * py + back[8];
         colourAt(scene, (back[0] * px + back[1] * py + back[2]) / q, (back[3] * px + back[4] * py + back[5]) / q, out);
-        for (let c = 0; c < 3; c++) plane[at + c] = plane[at + c]! + code(out[c]!) / (SUB * SUB);
+        for (let c = 0; c < 3; c++) plane[at + c] = plane[at + c]! + code(out[c]!) / (sub * sub);
       }
     }
-  blur(plane, W, H, scene.blurPx);
+  blurRgb(plane, W, H, scene.blurPx);
   if (scene.shake) shaken(plane, W, H, scene.shake);
   const data = new Uint8ClampedArray(W * H * 4);
   const random = seeded(scene.seed);
@@ -239,8 +261,8 @@ export function drawSeam(scene: SeamScene): SeamPicture {
   const reach = hypot(W, H) / 2;
   for (let y = 0; y < H; y++)
     for (let x = 0; x < W; x++) {
-      const from = hypot(x - W / 2, y - H / 2) / reach;
-      const shade = scene.light * (1 - scene.vignette * from * from);
+      const far = ((x - W / 2) ** 2 + (y - H / 2) ** 2) / (reach * reach);
+      const shade = scene.light * (1 - scene.vignette * far);
       const noise = scene.noise * normalDraw(random);
       for (let c = 0; c < 3; c++)
         data[(y * W + x) * 4 + c] = round(decode(plane[(y * W + x) * 3 + c]!) * shade + noise);
@@ -266,27 +288,4 @@ function shaken(plane: Float64Array, w: number, h: number, { px, deg }: { px: nu
         }
         plane[(y * w + x) * 3 + c] = sum / (steps + 1);
       }
-}
-
-/** Gaussian blur of three interleaved channels, in place. */
-function blur(plane: Float64Array, w: number, h: number, sigma: number): void {
-  if (sigma <= 0) return;
-  const reach = Math.ceil(3 * sigma);
-  const weights = Array.from({ length: reach + 1 }, (_, i) => exp(-(i * i) / (2 * sigma * sigma)));
-  const sum = weights.reduce((s, v, i) => s + (i === 0 ? v : 2 * v), 0);
-  const pass = (count: number, length: number, start: (i: number) => number, stride: number) => {
-    const line = new Float64Array(length);
-    for (let i = 0; i < count; i++)
-      for (let c = 0; c < 3; c++) {
-        const from = start(i) + c;
-        for (let k = 0; k < length; k++) line[k] = plane[from + k * stride]!;
-        for (let k = 0; k < length; k++) {
-          let v = weights[0]! * line[k]!;
-          for (let j = 1; j <= reach; j++) v += weights[j]! * (line[max(0, k - j)]! + line[min(length - 1, k + j)]!);
-          plane[from + k * stride] = v / sum;
-        }
-      }
-  };
-  pass(h, w, (y) => y * w * 3, 3);
-  pass(w, h, (x) => x * 3, w * 3);
 }

@@ -1,5 +1,6 @@
 import type { Pixels } from '@/core/image/pixels';
 import { normalDraw, type Random, seeded } from '@/core/stats/random';
+import { blurRgb } from './blur';
 import { type Rgb, toCoded } from './camera';
 
 /** The hidden truth of a painted panel with rust, or of a plated piece with pits, and how it is photographed. */
@@ -187,36 +188,6 @@ function drawOthers(s: FlawedScene, r: Random, into: Float32Array): void {
   put(s.chips, [[196, 194, 188]]);
 }
 
-/** Separable Gaussian blur of a plane of three channels. */
-function blurred(plane: Float32Array, w: number, h: number, sigma: number): Float32Array {
-  if (sigma <= 0) return plane;
-  const reach = Math.ceil(3 * sigma);
-  const weights = Float32Array.from({ length: 2 * reach + 1 }, (_, i) => exp(-((i - reach) ** 2) / (2 * sigma ** 2)));
-  const total = weights.reduce((a, b) => a + b, 0);
-  const pass = (from: Float32Array, along: number, count: number, across: number, lines: number) => {
-    const out = new Float32Array(from.length);
-    for (let l = 0; l < lines; l++)
-      for (let i = 0; i < count; i++) {
-        let a = 0;
-        let b = 0;
-        let c = 0;
-        for (let k = -reach; k <= reach; k++) {
-          const at = 3 * (l * across + min(count - 1, max(0, i + k)) * along);
-          const g = weights[k + reach]!;
-          a += g * from[at]!;
-          b += g * from[at + 1]!;
-          c += g * from[at + 2]!;
-        }
-        const to = 3 * (l * across + i * along);
-        out[to] = a / total;
-        out[to + 1] = b / total;
-        out[to + 2] = c / total;
-      }
-    return out;
-  };
-  return pass(pass(plane, 1, w, w, h), w, h, 1, w);
-}
-
 /** The picture that a camera takes of the surface, the same for the same scene, with what is really flawed in it. */
 export function drawFlawed(s: FlawedScene): FlawedPicture {
   const [w, h] = [s.widthPx, s.heightPx];
@@ -252,10 +223,10 @@ export function drawFlawed(s: FlawedScene): FlawedPicture {
         plane[3 * i + k] = own * (1 - c) + colour[3 * i + k]! * lit * (paint ? 1.3 : 1) * c;
       }
     }
-  const soft = blurred(plane, w, h, s.blurPx);
+  blurRgb(plane, w, h, s.blurPx);
   const data = new Uint8ClampedArray(w * h * 4);
   for (let i = 0; i < w * h; i++) {
-    for (let k = 0; k < 3; k++) data[4 * i + k] = toCoded(soft[3 * i + k]!) + s.noise * normalDraw(r);
+    for (let k = 0; k < 3; k++) data[4 * i + k] = toCoded(plane[3 * i + k]!) + s.noise * normalDraw(r);
     data[4 * i + 3] = 255;
   }
   return { pixels: { data, width: w, height: h }, share, spots, cover };
