@@ -48,9 +48,13 @@ async function part(name, work) {
   }
 }
 
+/** Waits for two works that run at once; what fails is told when both are done, so that neither is left behind. */
+async function both(...works) {
+  for (const done of await Promise.allSettled(works)) if (done.status === 'rejected') throw done.reason;
+}
+
 async function browserTests(cluster, more = {}) {
   await ensureBrowser();
-  await build();
   const photos = mkdtempSync(path.join(os.tmpdir(), 'farvin-photos-'));
   const port = await freePort();
   const env = {
@@ -64,9 +68,13 @@ async function browserTests(cluster, more = {}) {
     FARVIN_STREAMS: '60',
     FARVIN_EXPORT_NICE: '0',
   };
-  await runTs('bin/create-database.ts', ['e2e'], { env: { DATABASE_URL: cluster.url('postgres') } });
-  await runTs('bin/migrate.ts', [], { env });
-  await runTs('demo/seed.ts', [], { env });
+  const seeded = async () => {
+    await runTs('bin/create-database.ts', ['e2e'], { env: { DATABASE_URL: cluster.url('postgres') } });
+    await runTs('bin/migrate.ts', [], { env });
+    await runTs('demo/seed.ts', [], { env });
+  };
+  // Building leaves a part of the machine idle, and so does writing the sale.
+  await both(build(), seeded());
   const server = await serve(port, env);
   try {
     await run(bin('playwright'), ['test', ...(options < 0 ? [] : given.slice(options))], {
