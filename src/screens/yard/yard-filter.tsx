@@ -18,7 +18,7 @@ export function YardFilter({ counts, total }: { counts: Readonly<Record<Standing
         <Search size={16} aria-hidden="true" className="absolute top-1/2 left-3 -translate-y-1/2 text-soft" />
         <input
           className="field pl-9"
-          placeholder="Number, name or inspector"
+          placeholder="Lot, car, inspector"
           defaultValue={asked.search}
           onChange={(e) => {
             const search = e.target.value;
