@@ -7,6 +7,8 @@ const W = 300;
 const HEIGHT = 128;
 const TOP = 18;
 const FLOOR = 100;
+/** Width from which a band has room for its name. */
+const NAMED_FROM = 22;
 
 interface Props {
   readonly readings: readonly Pick<Reading, 'state' | 'thicknessUm'>[];
@@ -20,13 +22,6 @@ interface Props {
 export function StripPlot({ readings, profile, unit, ceilingUm, twinUm }: Props) {
   const maxUm = Math.max(ceilingUm * 1.08, ...readings.map((r) => r.thicknessUm ?? 0));
   const x = (um: number) => 6 + (um / maxUm) * (W - 12);
-  const { factory, resprayed, heavy } = profile.bandsUm;
-  const bands = [
-    ['factory', 0, factory],
-    ['resprayed', factory, resprayed],
-    ['heavy', resprayed, heavy],
-    ['filled', heavy, maxUm],
-  ] as const;
   const read = readings.filter((r) => r.state === 'read');
   const over = readings.filter((r) => r.state === 'over');
   const none = readings.length - read.length - over.length;
@@ -40,33 +35,7 @@ export function StripPlot({ readings, profile, unit, ceilingUm, twinUm }: Props)
         role="img"
         aria-label={`Readings against the ${profile.name} school: ${summary}`}
       >
-        {bands.map(([name, from, to]) =>
-          from >= maxUm ? null : (
-            <g key={name}>
-              <rect
-                x={x(from)}
-                y={TOP}
-                width={x(Math.min(to, maxUm)) - x(from)}
-                height={FLOOR - TOP}
-                fill={
-                  rampColour(name === 'factory' ? 120 : name === 'resprayed' ? 235 : name === 'heavy' ? 330 : 440).fill
-                }
-                opacity="0.55"
-              />
-              {x(Math.min(to, maxUm)) - x(from) > 22 && (
-                <text
-                  x={(x(from) + x(Math.min(to, maxUm))) / 2}
-                  y={TOP - 6}
-                  fontSize="9.5"
-                  textAnchor="middle"
-                  fill="var(--soft)"
-                >
-                  {name}
-                </text>
-              )}
-            </g>
-          ),
-        )}
+        <Bands bandsUm={profile.bandsUm} maxUm={maxUm} x={x} />
         <line x1={x(ceilingUm)} x2={x(ceilingUm)} y1={TOP} y2={FLOOR} stroke="var(--cut)" strokeDasharray="3 3" />
         {read.map((r, i) => (
           <circle
@@ -117,4 +86,44 @@ export function StripPlot({ readings, profile, unit, ceilingUm, twinUm }: Props)
       </figcaption>
     </figure>
   );
+}
+
+/** The school's bands behind the readings, named where there is room. */
+function Bands({
+  bandsUm: { factory, resprayed, heavy },
+  maxUm,
+  x,
+}: {
+  bandsUm: PaintProfile['bandsUm'];
+  maxUm: number;
+  x: (um: number) => number;
+}) {
+  const bands = [
+    ['factory', 0, factory, 120],
+    ['resprayed', factory, resprayed, 235],
+    ['heavy', resprayed, heavy, 330],
+    ['filled', heavy, maxUm, 440],
+  ] as const;
+  return bands
+    .filter(([, from]) => from < maxUm)
+    .map(([name, from, to, colourUm]) => {
+      const [left, right] = [x(from), x(Math.min(to, maxUm))];
+      return (
+        <g key={name}>
+          <rect
+            x={left}
+            y={TOP}
+            width={right - left}
+            height={FLOOR - TOP}
+            fill={rampColour(colourUm).fill}
+            opacity="0.55"
+          />
+          {right - left > NAMED_FROM && (
+            <text x={(left + right) / 2} y={TOP - 6} fontSize="9.5" textAnchor="middle" fill="var(--soft)">
+              {name}
+            </text>
+          )}
+        </g>
+      );
+    });
 }
