@@ -1,6 +1,7 @@
 import { dayIn } from '@/core/time/day';
-import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
+import type { Sale } from '@/core/yard/sale-facts';
 import type { YardAsked, YardLot, YardRow } from '@/core/yard/yard-lot';
+import type { YardSeen } from '@/core/yard/yard-seen';
 import { type Actor, mayManage } from '@/data/actor';
 import { db } from '@/data/db';
 import { highestNumber } from '@/data/lots';
@@ -15,22 +16,6 @@ import { freshSummaries } from './summaries';
 /** Lots on one page of the Yard. */
 const PAGE = 100;
 const NO_LOTS: YardCounts = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0, withdrawn: 0 };
-
-export interface YardSeen {
-  readonly sales: readonly Sale[];
-  readonly sale: Sale | null;
-  /** What the house says of itself: with it a new sale begins. */
-  readonly beginning: SaleBeginning;
-  /** The calendar day in the sale's own zone. */
-  readonly today: string;
-  readonly rows: readonly YardLot[];
-  readonly nextPage: string | null;
-  readonly counts: YardCounts;
-  readonly next: YardLot | null;
-  readonly highest: number;
-  /** Address of the sale's page for bidders; null where it has none, or for whoever may not open one. */
-  readonly salePage: string | null;
-}
 
 /** The Yard of who asks: from memory while nothing of the house changed. */
 export async function yardSeen(actor: Actor, asked: YardAsked, now: Date): Promise<YardSeen> {

@@ -1,23 +1,8 @@
 import type { Role } from '@/core/people/roles';
-import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
-import type { Standing } from '@/core/yard/standing';
-import type { YardLot } from '@/core/yard/yard-lot';
+import type { Sale } from '@/core/yard/sale-facts';
+import type { YardSeen } from '@/core/yard/yard-seen';
 import { dayText } from '@/words/dates';
 import { BAND_LIMITS, type RowFacts, rowFacts } from './row-facts';
-
-/** What is known of a sale and its lots when somebody opens the Yard. */
-export interface YardKnown {
-  readonly sales: readonly Sale[];
-  readonly sale: Sale | null;
-  readonly beginning: SaleBeginning;
-  readonly today: string;
-  readonly rows: readonly YardLot[];
-  readonly nextPage: string | null;
-  readonly counts: Readonly<Record<Standing, number>>;
-  readonly next: YardLot | null;
-  readonly highest: number;
-  readonly salePage: string | null;
-}
 
 export interface Me {
   readonly name: string;
@@ -25,22 +10,15 @@ export interface Me {
 }
 
 /** What the Yard shows, in words: no more than it draws. */
-export interface YardFacts {
+export interface YardFacts extends Omit<YardSeen, 'sales' | 'today' | 'rows' | 'next'> {
   readonly me: Me;
   readonly sales: readonly Pick<Sale, 'id' | 'name' | 'state'>[];
-  readonly sale: Sale | null;
   /** Where and when the sale is. */
   readonly days: string;
-  /** With what a new sale begins. */
-  readonly beginning: SaleBeginning;
   readonly rows: readonly RowFacts[];
   /** Where bands of the grade begin, for the ticks of the rows' scales. */
   readonly limits: readonly number[];
-  readonly nextPage: string | null;
-  readonly counts: Readonly<Record<Standing, number>>;
   readonly next: RowFacts | null;
-  readonly highest: number;
-  readonly salePage: string | null;
 }
 
 const daysOf = ({ place, opensOn, closesOn }: Sale) =>
@@ -49,8 +27,8 @@ const daysOf = ({ place, opensOn, closesOn }: Sale) =>
     .join(' · ');
 
 /** What the Yard shows of that today. */
-export function yardFacts(known: YardKnown, me: Me): YardFacts {
-  const { sales, sale, rows, next, today, ...rest } = known;
+export function yardFacts(seen: YardSeen, me: Me): YardFacts {
+  const { sales, sale, rows, next, today, ...rest } = seen;
   return {
     ...rest,
     me,

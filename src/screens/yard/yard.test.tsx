@@ -2,10 +2,11 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { ROLES, type Role } from '@/core/people/roles';
 import type { Sale } from '@/core/yard/sale-facts';
 import type { YardLot } from '@/core/yard/yard-lot';
+import type { YardSeen } from '@/core/yard/yard-seen';
 import { PreferencesProvider } from '@/ui/preferences';
 import { DEFAULT_PREFERENCES } from '@/ui/preferences-cookie';
 import { Yard } from './yard';
-import { type YardKnown, yardFacts } from './yard-facts';
+import { yardFacts } from './yard-facts';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push() {}, replace() {}, refresh() {} }) }));
 
@@ -39,7 +40,7 @@ const lot: YardLot = {
   summary: { records: 3, seen: 0.2, blocked: 0, grade: null, readings: 3, findings: 0, photos: 0, gates: [], car: 'x' },
 };
 const none = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0, withdrawn: 0 };
-const KNOWN: YardKnown = {
+const KNOWN: YardSeen = {
   sales: [sale],
   sale,
   beginning: sale,
@@ -53,7 +54,7 @@ const KNOWN: YardKnown = {
 };
 const ASKED = { sale: null, show: 'all', sort: 'number', search: '', after: null } as const;
 
-const drawn = (role: Role, known: Partial<YardKnown> = {}, asked: object = {}) =>
+const drawn = (role: Role, known: Partial<YardSeen> = {}, asked: object = {}) =>
   renderToStaticMarkup(
     <PreferencesProvider initial={DEFAULT_PREFERENCES}>
       <Yard facts={yardFacts({ ...KNOWN, ...known }, { name: 'Petra', role })} asked={{ ...ASKED, ...asked }} />
