@@ -35,7 +35,7 @@ const policy = (nonce, dev) =>
  * The headers that an answer begins with. A page gets a policy with a nonce of its own; the framework reads that nonce from the
  * same header of the request, where nothing that a caller wrote is left, and puts it on the page's scripts.
  */
-export function beginHeaders(request, response, nonce, dev = false) {
+export function beginHeaders(request, response, newNonce, dev = false) {
   for (const [name, value] of Object.entries(ALWAYS)) response.setHeader(name, value);
   delete request.headers['content-security-policy'];
   delete request.headers['content-security-policy-report-only'];
@@ -43,7 +43,7 @@ export function beginHeaders(request, response, nonce, dev = false) {
   // A shared cache must not pin an old worker; the script is fetched anew with every visit.
   if (at.startsWith('/serwist/')) response.setHeader('cache-control', 'no-cache');
   if (NO_PAGE.test(at)) return;
-  const csp = policy(nonce, dev);
+  const csp = policy(newNonce(), dev);
   request.headers['content-security-policy'] = csp;
   response.setHeader('content-security-policy', csp);
 }

@@ -3,7 +3,7 @@ import { beginHeaders } from './answer-headers.js';
 function begun(url: string, headers: Record<string, string> = {}) {
   const request = { url, headers: { ...headers } as Record<string, string | undefined> };
   const said = new Map<string, string>();
-  beginHeaders(request, { setHeader: (name: string, value: string) => said.set(name, value) }, 'tHiSoNe');
+  beginHeaders(request, { setHeader: (name: string, value: string) => said.set(name, value) }, () => 'tHiSoNe');
   return { request, said };
 }
 

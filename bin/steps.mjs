@@ -131,13 +131,12 @@ async function makePrograms(entryPoints, outdir) {
   });
 }
 
-const COMMANDS = 'commands';
 /** Made for so many states of the sources they are kept: for two branches and what runs. */
 const KEPT = 4;
 
 /** The folder of the command line and the server's programs as their sources are now; made when it is not there yet. */
 export async function commands() {
-  const all = path.join(STATE, COMMANDS);
+  const all = path.join(STATE, 'commands');
   const dir = path.join(all, stampOf('src', 'bin', 'tsconfig.json', 'package-lock.json').slice(0, 16));
   if (existsSync(dir)) return dir;
   const verbs = readdirSync(path.join(ROOT, 'bin', 'verbs')).map((f) => `bin/verbs/${f}`);

@@ -238,18 +238,22 @@ export function drawSeam(scene: SeamScene): SeamPicture {
   const plane = new Float64Array(W * H * 3);
   const out = new Float64Array(3);
   const code = scene.linear ? toLinear : (v: number) => v;
+  /** The place of the plane that a point of the picture looks at, mm; written over, since a picture asks millions of times. */
+  const seen: [number, number] = [0, 0];
+  const look = (px: number, py: number) => {
+    const q = back[6] * px + back[7] * py + back[8];
+    seen[0] = (back[0] * px + back[1] * py + back[2]) / q;
+    seen[1] = (back[3] * px + back[4] * py + back[5]) / q;
+  };
   for (let y = 0; y < H; y++)
     for (let x = 0; x < W; x++) {
       const at = (y * W + x) * 3;
-      const q = back[6] * x + back[7] * y + back[8];
-      const [xMm, yMm] = [(back[0] * x + back[1] * y + back[2]) / q, (back[3] * x + back[4] * y + back[5]) / q];
+      look(x, y);
       // Most of a picture is even, where one place says what four would.
-      const sub = evenAt(scene, xMm, yMm) ? 1 : SUB;
+      const sub = evenAt(scene, seen[0], seen[1]) ? 1 : SUB;
       for (let k = 0; k < sub * sub; k++) {
-        const px = x + ((k % sub) + 0.5) / sub - 0.5;
-        const py = y + (floor(k / sub) + 0.5) / sub - 0.5;
-        const q = back[6] * px + back[7] * py + back[8];
-        colourAt(scene, (back[0] * px + back[1] * py + back[2]) / q, (back[3] * px + back[4] * py + back[5]) / q, out);
+        look(x + ((k % sub) + 0.5) / sub - 0.5, y + (floor(k / sub) + 0.5) / sub - 0.5);
+        colourAt(scene, seen[0], seen[1], out);
         for (let c = 0; c < 3; c++) plane[at + c] = plane[at + c]! + code(out[c]!) / (sub * sub);
       }
     }

@@ -6,8 +6,8 @@ import { db } from '@/data/db';
 import * as tables from '@/data/tables/auth';
 import { ownOrigins } from './own-origins';
 
-/** How long a session lasts without a request, and how much of that is left when a request renews it, s. */
 const DAY_S = 60 * 60 * 24;
+/** How long a session lasts without a request, and how much of that is left when a request renews it, s. */
 export const SESSION_S = { lasts: 7 * DAY_S, renewedWithin: 6 * DAY_S } as const;
 
 const overTls = () => ownOrigins()[0]!.startsWith('https:');

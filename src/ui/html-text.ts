@@ -1,4 +1,5 @@
 import escapeHtml from 'escape-html';
+import { keptWith } from '@/core/stats/remembered';
 
 /** A piece of a page's source that is right as it stands. Only `html` makes one. */
 export class Html {
@@ -14,16 +15,7 @@ const sourceOf = (part: Part): string => {
 };
 
 /** What was written around the holes, without the line breaks and indents that only its writer needs. */
-const written = new WeakMap<TemplateStringsArray, readonly string[]>();
-
-function textsOf(given: TemplateStringsArray): readonly string[] {
-  let texts = written.get(given);
-  if (!texts) {
-    texts = given.map((t) => t.replace(/\n\s*/g, ''));
-    written.set(given, texts);
-  }
-  return texts;
-}
+const textsOf = keptWith((given: TemplateStringsArray): readonly string[] => given.map((t) => t.replace(/\n\s*/g, '')));
 
 /**
  * Source of a page with what stands in the holes escaped, in texts and in quoted attributes alike (WHATWG HTML, 13.1.2): for lists

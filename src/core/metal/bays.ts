@@ -5,6 +5,7 @@ import { flawById } from '../catalogue/flaws/by-id';
 import type { Cell } from '../coverage/coverage';
 import type { StoredRecord } from '../kinds';
 import type { BlockedBy } from '../kinds/look';
+import { keptWith } from '../stats/remembered';
 
 /** Stretches in which the underside, the engine bay's structure and the trunk are walked, in that order. */
 export const BAYS = [
@@ -44,25 +45,15 @@ export interface Bay {
 /** What a bay is looked at for. */
 const OF_METAL: ReadonlySet<string> = new Set(['corrosion', 'structure']);
 
-const laidOut = new WeakMap<Plan, readonly Bay[]>();
-
 /** The bays that a plan has, in the order of the walk, each with its zones; those without a zone are left out. */
-export function baysOf(plan: Plan): readonly Bay[] {
-  let bays = laidOut.get(plan);
-  if (!bays) {
-    bays = layOut(plan);
-    laidOut.set(plan, bays);
-  }
-  return bays;
-}
-
-const layOut = (plan: Plan): readonly Bay[] =>
+export const baysOf = keptWith((plan: Plan): readonly Bay[] =>
   BAYS.flatMap(({ id, view, zones }) => {
     const own = plan.lap[view].filter(
       (z) => zones.some((p) => matchesZone(z, p)) && plan.zones.get(z)!.aspects.some((a) => OF_METAL.has(a)),
     );
     return own.length === 0 ? [] : [{ id, view, zones: own }];
-  });
+  }),
+);
 
 export const bayOf = (plan: Plan, zone: string): Bay | null => baysOf(plan).find((b) => b.zones.includes(zone)) ?? null;
 

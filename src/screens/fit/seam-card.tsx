@@ -1,6 +1,6 @@
 'use client';
 
-import { Camera, Trash2 } from 'lucide-react';
+import { Camera } from 'lucide-react';
 import type { CarFit } from '@/core/fit/car-fit';
 import type { SeamFit } from '@/core/fit/seams';
 import { recordsOf } from '@/core/records/reduce';
@@ -8,6 +8,7 @@ import { rangeOf, SeamProfile } from '@/ui/charts/seam-profile';
 import { photoQueue } from '@/ui/device/photo-queue';
 import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
+import { TakeOut } from '@/ui/parts/take-out';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { SeamEntry } from '@/ui/seams/seam-entry';
@@ -17,7 +18,7 @@ import { KeptStrips } from './kept-strips';
 
 /** One seam: its profile against the tolerance of its era, beside its twin on one scale, and the measures behind it. */
 export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onPick: (seam: string) => void }) {
-  const { plan, state, store, mayEdit, car } = useInspection();
+  const { plan, state, mayEdit, car } = useInspection();
   const wording = useWording(car?.steering);
   const own = fit.seams.find((s) => s.seam === seam);
   const pair = fit.twins.find((t) => t.seam === seam || t.twin === seam);
@@ -68,16 +69,7 @@ export function SeamCard({ seam, fit, onPick }: { seam: string; fit: CarFit; onP
             <li key={g.id} className="flex items-center gap-2 py-1">
               <span className="min-w-0 flex-1">{gapText(g.body)}</span>
               <EvidenceStamp evidence={g.body.evidence} />
-              {mayEdit && (
-                <button
-                  type="button"
-                  className="grid size-11 place-items-center"
-                  aria-label={`Take the measure of ${seamName(seam, wording)} out`}
-                  onClick={() => store.remove(g.id)}
-                >
-                  <Trash2 size={15} aria-hidden="true" />
-                </button>
-              )}
+              <TakeOut record={g.id} says={`Take the measure of ${seamName(seam, wording)} out`} />
             </li>
           ))}
         </ul>

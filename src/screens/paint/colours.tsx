@@ -1,8 +1,8 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
 import { recordsOf } from '@/core/records/reduce';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
+import { TakeOut } from '@/ui/parts/take-out';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { colourText } from '@/words/colour';
@@ -10,7 +10,7 @@ import { zoneName } from '@/words/zones';
 
 /** Colours compared on photographs, the plainest difference first. */
 export function Colours() {
-  const { state, store, mayEdit, car } = useInspection();
+  const { state, car } = useInspection();
   const wording = useWording(car?.steering);
   const rows = [...recordsOf(state.records, 'colour')].sort((a, b) => b.body.deltaE.value - a.body.deltaE.value);
   return (
@@ -28,16 +28,7 @@ export function Colours() {
               <strong>{zoneName(r.body.zone, wording)}</strong> {colourText(r.body, wording)}
             </span>
             <EvidenceStamp evidence="measured" />
-            {mayEdit && (
-              <button
-                type="button"
-                className="-mt-2 grid size-11 place-items-center"
-                aria-label={`Take the comparison of ${zoneName(r.body.zone, wording)} out`}
-                onClick={() => store.remove(r.id)}
-              >
-                <Trash2 size={15} aria-hidden="true" />
-              </button>
-            )}
+            <TakeOut record={r.id} says={`Take the comparison of ${zoneName(r.body.zone, wording)} out`} raised />
           </li>
         ))}
       </ul>

@@ -1,10 +1,10 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { readingsCsv } from '@/core/csv/write-readings';
 import { thicknessFigure, thicknessSign } from '@/core/units/thickness';
 import { CsvTransfer } from '@/ui/parts/csv-transfer';
+import { TakeOut } from '@/ui/parts/take-out';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useCar, useInspection, useLot } from '@/ui/records/inspection';
 import { momentText } from '@/words/dates';
@@ -79,7 +79,7 @@ function Row({
   onPick: (zone: string) => void;
   onCorrect: (row: ReadingRow, text: string) => void;
 }) {
-  const { store, mayEdit } = useLot();
+  const { mayEdit } = useLot();
   const { car } = useCar();
   const wording = useWording(car?.steering);
   const unit = useUnit();
@@ -117,16 +117,7 @@ function Row({
       </td>
       <td className="pl-3 text-soft max-sm:hidden">{momentText(r.body.at)}</td>
       <td>
-        {mayEdit && (
-          <button
-            type="button"
-            className="grid size-11 place-items-center"
-            aria-label={`Take reading ${r.body.typed.text} out`}
-            onClick={() => store.remove(r.id)}
-          >
-            <Trash2 size={15} aria-hidden="true" />
-          </button>
-        )}
+        <TakeOut record={r.id} says={`Take reading ${r.body.typed.text} out`} />
       </td>
     </tr>
   );

@@ -1,8 +1,8 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
 import { recordsOf } from '@/core/records/reduce';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
+import { TakeOut } from '@/ui/parts/take-out';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { WAVES_CAUTION, wavesText } from '@/words/waves';
@@ -10,7 +10,7 @@ import { zoneName } from '@/words/zones';
 
 /** Panels by the waves that reflected stripes show, the waviest first. */
 export function WavesRanking({ onPick }: { onPick: (zone: string) => void }) {
-  const { state, store, mayEdit, car } = useInspection();
+  const { state, car } = useInspection();
   const wording = useWording(car?.steering);
   const rows = [...recordsOf(state.records, 'waves')].sort((a, b) => b.body.longMm.value - a.body.longMm.value);
   if (rows.length === 0) return null;
@@ -31,16 +31,7 @@ export function WavesRanking({ onPick }: { onPick: (zone: string) => void }) {
             </button>
             <span className="flex items-center gap-1">
               <EvidenceStamp evidence="measured" />
-              {mayEdit && (
-                <button
-                  type="button"
-                  className="grid size-11 place-items-center"
-                  aria-label={`Take the waves of ${zoneName(body.zone, wording)} out`}
-                  onClick={() => store.remove(id)}
-                >
-                  <Trash2 size={15} aria-hidden="true" />
-                </button>
-              )}
+              <TakeOut record={id} says={`Take the waves of ${zoneName(body.zone, wording)} out`} />
             </span>
             <span className="relative col-span-2 h-3 bg-wash" aria-hidden="true">
               <span className="absolute inset-y-0 left-0 bg-ink/30" style={{ width: part(body.longMm.value) }} />

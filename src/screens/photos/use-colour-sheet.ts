@@ -109,7 +109,6 @@ export function useColourSheet(photos: readonly StoredRecord<'photo'>[], onDone:
     against,
     setAgainst,
     found,
-    good,
     ready,
     keep,
     problem,

@@ -1,6 +1,5 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import {
   FLUIDS,
@@ -15,6 +14,7 @@ import {
 } from '@/core/catalogue/leak-places';
 import { figureOf } from '@/core/units/figure';
 import { Keys } from '@/ui/parts/choice-keys';
+import { TakeOut } from '@/ui/parts/take-out';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import {
@@ -31,7 +31,7 @@ import { DropCounter } from './drop-counter';
 
 /** What is wet and what is dry, and from where it comes: ranked, with the one look that would tell. */
 export function Leaks() {
-  const { store, mayEdit } = useLot();
+  const { mayEdit } = useLot();
   const leaks = useJudged((j) => j.judgement?.leaks ?? null);
   if (!leaks) return null;
   const { wet, layout, answer, odd } = leaks;
@@ -68,16 +68,7 @@ export function Leaks() {
               <span className="min-w-0 flex-1">
                 <strong>{capital(layout.get(w.body.place)?.name ?? w.body.place)}</strong>: {wetText(w.body)}
               </span>
-              {mayEdit && (
-                <button
-                  type="button"
-                  className="grid size-11 place-items-center"
-                  aria-label={`Take out: ${layout.get(w.body.place)?.name ?? w.body.place}`}
-                  onClick={() => store.remove(w.id)}
-                >
-                  <Trash2 size={16} aria-hidden="true" />
-                </button>
-              )}
+              <TakeOut record={w.id} says={`Take out: ${layout.get(w.body.place)?.name ?? w.body.place}`} />
             </li>
           ))}
         </ul>

@@ -1,4 +1,5 @@
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/shipped';
+import { keptWith } from '@/core/stats/remembered';
 import { type Standing, standing } from '@/core/yard/standing';
 import type { YardLot } from '@/core/yard/yard-lot';
 import { daysUntil } from '@/words/dates';
@@ -48,19 +49,8 @@ export function due(lot: YardLot, today: string): string {
 /** A tenth is more than a row's scale can show. */
 const tenth = (v: number) => Math.round(v * 10) / 10;
 
-/** Rows by the lots as memory holds them: made once a day while a lot stays as it is. */
-const made = new WeakMap<YardLot, { readonly today: string; readonly facts: RowFacts }>();
-
-/** What the row of a lot shows today. */
-export function rowFacts(lot: YardLot, today: string): RowFacts {
-  const held = made.get(lot);
-  if (held?.today === today) return held.facts;
-  const facts = factsOf(lot, today);
-  made.set(lot, { today, facts });
-  return facts;
-}
-
-function factsOf(lot: YardLot, today: string): RowFacts {
+/** What the row of a lot shows today; made once a day for a lot as memory holds it. */
+export const rowFacts = keptWith((lot: YardLot, today: string): RowFacts => {
   const { summary: s } = lot;
   const { grade } = s;
   return {
@@ -88,4 +78,4 @@ function factsOf(lot: YardLot, today: string): RowFacts {
     where: whereIs(lot, today),
     when: lot.state === 'sealed' ? `revision ${lot.revision}` : due(lot, today),
   };
-}
+});

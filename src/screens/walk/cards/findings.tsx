@@ -1,10 +1,10 @@
-import { Trash2 } from 'lucide-react';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { OWN_WORDS } from '@/core/catalogue/flaws/own-words';
 import { severity } from '@/core/findings/loss';
 import { PinHead } from '@/ui/glyphs';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { RecordHistory } from '@/ui/parts/record-history';
+import { TakeOut } from '@/ui/parts/take-out';
 import { usePreferences } from '@/ui/preferences';
 import { useLot, useRecords } from '@/ui/records/inspection';
 import { useRighted } from '@/ui/records/use-righted';
@@ -17,7 +17,7 @@ import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** What was found at the zone; a touch corrects it. */
 export function Findings({ zone, walking }: CardProps) {
-  const { store, mayEdit } = useLot();
+  const { mayEdit } = useLot();
   const { words } = usePreferences().preferences;
   const findings = useRecords('finding', (f) => f.body.zone === zone.slug);
   const righted = useRighted();
@@ -54,16 +54,7 @@ export function Findings({ zone, walking }: CardProps) {
               <span className="-mt-2">
                 <RecordHistory record={f.id} title={flawName(f.body.flaw, words)} />
               </span>
-              {mayEdit && (
-                <button
-                  type="button"
-                  className="-mt-2 grid size-11 place-items-center"
-                  aria-label={`Take ${flawName(f.body.flaw, words)} out`}
-                  onClick={() => store.remove(f.id)}
-                >
-                  <Trash2 size={16} aria-hidden="true" />
-                </button>
-              )}
+              <TakeOut record={f.id} says={`Take ${flawName(f.body.flaw, words)} out`} raised />
             </li>
           ))}
         </ul>

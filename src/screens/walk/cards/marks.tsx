@@ -1,9 +1,10 @@
-import { Check, Trash2, X } from 'lucide-react';
+import { Check, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Zone } from '@/core/body/zone';
 import { MARK_IDS, MARK_THEMES, MARKS, type MarkId } from '@/core/catalogue/marks';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { Modal } from '@/ui/parts/modal';
+import { TakeOut } from '@/ui/parts/take-out';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useLot, useRecords } from '@/ui/records/inspection';
 import { MARK_THEME_WORDS, markText } from '@/words/marks';
@@ -20,7 +21,7 @@ function Speaks({ mark }: { mark: MarkId }) {
 
 /** What was seen on the panel for or against its being the works' paint. */
 export function Marks({ zone }: CardProps) {
-  const { store, mayEdit } = useLot();
+  const { mayEdit } = useLot();
   const { words } = usePreferences().preferences;
   const [open, setOpen] = useState(false);
   const marks = useRecords('mark', (m) => m.body.zone === zone.slug);
@@ -36,16 +37,7 @@ export function Marks({ zone }: CardProps) {
                 {m.body.where && <span className="text-soft"> · {m.body.where}</span>}
               </span>
               <EvidenceStamp evidence={m.body.evidence} />
-              {mayEdit && (
-                <button
-                  type="button"
-                  className="-mt-2 grid size-11 place-items-center"
-                  aria-label={`Take out: ${markText(m.body.mark, words)}`}
-                  onClick={() => store.remove(m.id)}
-                >
-                  <Trash2 size={15} aria-hidden="true" />
-                </button>
-              )}
+              <TakeOut record={m.id} says={`Take out: ${markText(m.body.mark, words)}`} raised />
             </li>
           ))}
         </ul>

@@ -1,12 +1,13 @@
 'use client';
 
-import { ChevronDown, ChevronUp, Trash2 } from 'lucide-react';
+import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { thicknessFigure, thicknessSign } from '@/core/units/thickness';
 import { Chances } from '@/ui/charts/chances';
 import { StripPlot } from '@/ui/charts/strip-plot';
 import { EvidenceStamp } from '@/ui/parts/evidence-stamp';
 import { RecordHistory } from '@/ui/parts/record-history';
+import { TakeOut } from '@/ui/parts/take-out';
 import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { useWide } from '@/ui/use-wide';
@@ -14,7 +15,7 @@ import type { CardProps, ZoneCardDefinition } from '../walking';
 
 /** The readings of the zone in hand: strip plot, median, chances, and each one to take out. */
 export function Measured({ zone, walking }: CardProps) {
-  const { facts, store, mayEdit } = useLot();
+  const { facts } = useLot();
   const { unit } = usePreferences().preferences;
   const readings = useRecords('reading', (r) => r.body.zone === zone.slug);
   const paint = useJudged((j) => j.judgement?.paint.zones.find((z) => z.zone === zone.slug));
@@ -93,16 +94,7 @@ export function Measured({ zone, walking }: CardProps) {
               <span className="ml-auto">
                 <RecordHistory record={r.id} title={`reading ${r.body.typed.text}`} />
               </span>
-              {mayEdit && (
-                <button
-                  type="button"
-                  className="grid size-11 place-items-center"
-                  aria-label={`Take reading ${r.body.typed.text} out`}
-                  onClick={() => store.remove(r.id)}
-                >
-                  <Trash2 size={15} aria-hidden="true" />
-                </button>
-              )}
+              <TakeOut record={r.id} says={`Take reading ${r.body.typed.text} out`} />
             </li>
           ))}
         </ol>

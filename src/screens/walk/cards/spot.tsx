@@ -1,12 +1,12 @@
 'use client';
 
-import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Zone } from '@/core/body/zone';
 import { SPOT_TESTS, type SpotTest, TEST_RESULTS } from '@/core/catalogue/spot-tests';
 import type { JudgedSpot } from '@/core/metal/model';
 import { readSpot, type SpotResults } from '@/core/metal/read-spot';
 import { Modal } from '@/ui/parts/modal';
+import { TakeOut } from '@/ui/parts/take-out';
 import { useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { readingText, reasonText, resultsText, resultWord, SPOT_MEANS, spotResults, TEST_WORDS } from '@/words/metal';
@@ -17,7 +17,7 @@ const NONE: readonly JudgedSpot[] = [];
 
 /** What was tried on the metal here, and what it says together. */
 export function Spot({ zone, walking }: CardProps) {
-  const { store, mayEdit } = useLot();
+  const { mayEdit } = useLot();
   const [open, setOpen] = useState(false);
   const records = useRecords('spot', (s) => s.body.zone === zone.slug);
   const judged = useJudged((j) => j.judgement?.metal.spots ?? NONE);
@@ -35,16 +35,7 @@ export function Spot({ zone, walking }: CardProps) {
                     {[resultsText(spotResults(r.body)), r.body.where].filter(Boolean).join(' · ')}
                   </span>
                 </span>
-                {mayEdit && (
-                  <button
-                    type="button"
-                    className="-mt-2 grid size-11 place-items-center"
-                    aria-label="Take this test out"
-                    onClick={() => store.remove(r.id)}
-                  >
-                    <Trash2 size={16} aria-hidden="true" />
-                  </button>
-                )}
+                <TakeOut record={r.id} says="Take this test out" raised />
               </li>
             );
           })}
