@@ -7,7 +7,8 @@ import next from 'next';
 import { addressOf } from './address.js';
 import { beginHeaders } from './answer-headers.js';
 import { checkDatabase } from './check-database.mjs';
-import { MADE, Plain, ROOT } from './steps.mjs';
+import { staticFiles } from './static-files.js';
+import { MADE, Plain, ROOT, STATIC } from './steps.mjs';
 
 /** Where somebody with a report's link asks a question, by a form. */
 const QUESTION = /^\/r\/[\w-]{1,100}\/questions$/;
@@ -39,6 +40,9 @@ const server = createServer();
 const app = next({ dev, dir: ROOT, hostname, port, httpServer: server });
 const handle = app.getRequestHandler();
 await app.prepare();
+
+/** While the application is written, the framework makes them. */
+const files = dev ? (_request, _response, otherwise) => otherwise() : staticFiles(STATIC);
 
 /** Read by no one beforehand: 144 bits (CSP 3, 7.1 asks for 128). */
 const newNonce = () => randomBytes(18).toString('base64');
@@ -90,9 +94,11 @@ server.on('request', (request, response) => {
     response.end('This address cannot be read.\n');
     return;
   }
-  handle(request, response).catch(() => {
-    if (!response.headersSent) response.writeHead(500, { 'content-type': 'text/plain' });
-    response.end('Something went wrong here.\n');
+  files(request, response, () => {
+    handle(request, response).catch(() => {
+      if (!response.headersSent) response.writeHead(500, { 'content-type': 'text/plain' });
+      response.end('Something went wrong here.\n');
+    });
   });
 });
 server.requestTimeout = 300_000;

@@ -5,12 +5,16 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, s
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { packAll } from './pack.js';
 
 /** Where the project lies; what was made of this file is told. */
 export const ROOT = process.env.FARVIN_ROOT || path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 export const STATE = path.join(ROOT, '.farvin');
 /** Where a house of one's own keeps its database, pictures and secret when nothing else is said. */
 export const HOME = path.resolve(ROOT, process.env.FARVIN_HOME || '.yard');
+
+/** What a build has for browsers: scripts, styles, type; each file named after what is in it. */
+export const STATIC = path.join(ROOT, '.next', 'static');
 
 /** Where the programs that the server starts lie once they are made. */
 export const MADE = path.join(ROOT, '.next', 'made');
@@ -162,6 +166,7 @@ export async function build() {
   const stamp = stampOf(
     'src',
     'next.config.ts',
+    'bin/pack.js',
     'bin/server.mjs',
     'bin/steps.mjs',
     ...PROGRAMS,
@@ -175,6 +180,7 @@ export async function build() {
     quiet: true,
     env: { NEXT_TELEMETRY_DISABLED: '1' },
   });
+  await packAll(STATIC);
   await makePrograms(PROGRAMS, MADE);
   writeStamp('build', stamp);
 }

@@ -250,11 +250,15 @@ export function drawSeam(scene: SeamScene): SeamPicture {
       const at = (y * W + x) * 3;
       look(x, y);
       // Most of a picture is even, where one place says what four would.
-      const sub = evenAt(scene, seen[0], seen[1]) ? 1 : SUB;
-      for (let k = 0; k < sub * sub; k++) {
-        look(x + ((k % sub) + 0.5) / sub - 0.5, y + (floor(k / sub) + 0.5) / sub - 0.5);
+      if (evenAt(scene, seen[0], seen[1])) {
         colourAt(scene, seen[0], seen[1], out);
-        for (let c = 0; c < 3; c++) plane[at + c] = plane[at + c]! + code(out[c]!) / (sub * sub);
+        for (let c = 0; c < 3; c++) plane[at + c] = code(out[c]!);
+        continue;
+      }
+      for (let k = 0; k < SUB * SUB; k++) {
+        look(x + ((k % SUB) + 0.5) / SUB - 0.5, y + (floor(k / SUB) + 0.5) / SUB - 0.5);
+        colourAt(scene, seen[0], seen[1], out);
+        for (let c = 0; c < 3; c++) plane[at + c] = plane[at + c]! + code(out[c]!) / (SUB * SUB);
       }
     }
   blurRgb(plane, W, H, scene.blurPx);

@@ -1,7 +1,7 @@
 'use client';
 
-import Link from 'next/link';
 import type { ReactNode } from 'react';
+import { Link } from '@/ui/parts/link';
 import { useLot } from '@/ui/records/inspection';
 import type { Place } from './place';
 

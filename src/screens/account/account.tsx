@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { type Role, roleMay } from '@/core/people/roles';
+import { Link } from '@/ui/parts/link';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';

@@ -9,12 +9,12 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { Cloud, CloudRain, Download, FileText, GripVertical, KeyRound } from 'lucide-react';
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { DaysPlan, TimedVisit } from '@/core/days/days-plan';
 import type { LotToVisit } from '@/core/days/lots-to-route';
 import { timeOf } from '@/core/days/read-csv';
 import type { Span } from '@/core/days/visit-order';
+import { Link } from '@/ui/parts/link';
 import { saveFile } from '@/ui/save-file';
 import { dayText } from '@/words/dates';
 import { minutesText } from '@/words/minutes';

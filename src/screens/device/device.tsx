@@ -1,13 +1,13 @@
 'use client';
 
 import { CloudOff, Send, Trash2 } from 'lucide-react';
-import Link from 'next/link';
 import { sendWaiting } from '@/ui/device/background-sender';
 import { dropLot } from '@/ui/device/device-store';
 import { PhotosOnTheirWay } from '@/ui/device/photos-on-their-way';
 import { quotaIsShort, useStorageQuota } from '@/ui/device/storage-quota';
 import { type DeviceList, useDeviceList } from '@/ui/device/use-device-list';
 import { usePhotoQueue } from '@/ui/device/use-photo-queue';
+import { Link } from '@/ui/parts/link';
 import { useWording } from '@/ui/preferences';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { momentText } from '@/words/dates';

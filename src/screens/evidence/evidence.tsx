@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { fullestView, summaryOfAspects } from '@/core/findings/by-aspect';
@@ -10,6 +9,7 @@ import { PlanDrawing } from '@/ui/body-plan/plan-drawing';
 import { aspectLooks, findingPins } from '@/ui/body-plan/zone-looks';
 import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { PinHead } from '@/ui/glyphs';
+import { Link } from '@/ui/parts/link';
 import { useUnit, useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot } from '@/ui/records/inspection';
 import { plural } from '@/words/plural';

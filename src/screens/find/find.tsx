@@ -1,9 +1,9 @@
 'use client';
 
 import { Search } from 'lucide-react';
-import Link from 'next/link';
 import type { RecordKind } from '@/core/kinds';
 import type { Found } from '@/core/yard/found';
+import { Link } from '@/ui/parts/link';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';

@@ -1,4 +1,3 @@
-import Link from 'next/link';
 import { toast } from 'sonner';
 import { fitCsv, readFitCsv } from '@/core/csv/fit';
 import type { CarFit } from '@/core/fit/car-fit';
@@ -6,6 +5,7 @@ import { worstFirst } from '@/core/fit/seams';
 import { clip } from '@/core/records/clip';
 import { recordsOf } from '@/core/records/reduce';
 import { CsvTransfer } from '@/ui/parts/csv-transfer';
+import { Link } from '@/ui/parts/link';
 import { useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { seamName } from '@/words/fit';

@@ -1,11 +1,10 @@
 'use client';
 
-import Link from 'next/link';
-
 import type { Share } from '@/core/coverage/coverage';
 import type { Grade } from '@/core/grade/grade';
 import type { Lens } from '@/core/grade/tables';
 import { IntervalBand } from '@/ui/charts/interval-band';
+import { Link } from '@/ui/parts/link';
 import { useInspection } from '@/ui/records/inspection';
 import { bandCaveat, bandPromise, bandText, gradeFigures, LENS_WORDS, rankIsSaid } from '@/words/grade';
 

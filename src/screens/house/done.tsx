@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/parts/link';
 import { AUDIT_SAYS, auditDetail } from '@/words/audit';
 import { momentText } from '@/words/dates';
 

@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { PublishedKeys } from '@/core/seal/known-keys';
+import { Link } from '@/ui/parts/link';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { told } from '@/ui/told';

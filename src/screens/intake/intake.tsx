@@ -1,7 +1,7 @@
 'use client';
 
 import { TriangleAlert } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/link';
 import { useInspection } from '@/ui/records/inspection';
 import { STEP_CAUTIONS } from '@/words/cautions';
 import type { PlaceProps } from '../place';

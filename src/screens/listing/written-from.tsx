@@ -1,6 +1,6 @@
-import Link from 'next/link';
 import type { ListingSentence, WrittenListing } from '@/report/listing';
 import { SECTIONS } from '@/report/sections';
+import { Link } from '@/ui/parts/link';
 import { useLot } from '@/ui/records/inspection';
 
 /** Where a sentence comes from, in a word. */

@@ -1,12 +1,12 @@
 'use client';
 
 import { ChevronLeft, Warehouse } from 'lucide-react';
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import { IntervalBand } from '@/ui/charts/interval-band';
 import { takeInHand } from '@/ui/device/shared-pictures';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
+import { Link } from '@/ui/parts/link';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { NewsLine } from '@/ui/shell/news-line';

@@ -1,6 +1,6 @@
 import { ChevronRight } from 'lucide-react';
-import Link from 'next/link';
 import type { TableName } from '@/core/grade/all-tables';
+import { Link } from '@/ui/parts/link';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { TABLE_WORDS } from '@/words/tables';

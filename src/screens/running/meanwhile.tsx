@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { useEffect, useRef } from 'react';
 import type { View } from '@/core/body/zone';
 import { isSeen } from '@/core/coverage/coverage';
+import { Link } from '@/ui/parts/link';
 import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { plural } from '@/words/plural';

@@ -1,7 +1,7 @@
-import Link from 'next/link';
 import type { Trade } from '@/core/catalogue/remedies';
 import type { LotToPrepare, SalePrepared } from '@/core/cost/prepare-sale';
 import type { WorkPlan } from '@/core/cost/work-plan';
+import { Link } from '@/ui/parts/link';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { useWording } from '@/ui/preferences';
 import { capital } from '@/words/capital';

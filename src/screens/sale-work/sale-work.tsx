@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { TRADES, type Trade } from '@/core/catalogue/remedies';
 import { type WorkPlan, workPlanSchema } from '@/core/cost/work-plan';
 import type { CostTable } from '@/core/work/cost-table';
+import { Link } from '@/ui/parts/link';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { told } from '@/ui/told';

@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { photoQueue } from '@/ui/device/photo-queue';
 import { dropShared, type LotInHand, lotInHand, type SharedPicture, sharedPictures } from '@/ui/device/shared-pictures';
+import { Link } from '@/ui/parts/link';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { plural } from '@/words/plural';

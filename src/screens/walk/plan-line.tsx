@@ -1,11 +1,11 @@
 'use client';
 
 import { Check, X } from 'lucide-react';
-import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { onPlan } from '@/core/days/on-plan';
 import { timeOf } from '@/core/days/read-csv';
 import { stationsDone } from '@/core/days/station-worth';
+import { Link } from '@/ui/parts/link';
 import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { deviceClock, useVisitPlan } from '@/ui/visit-plan';

@@ -1,10 +1,10 @@
 'use client';
 
 import { ChevronRight } from 'lucide-react';
-import Link from 'next/link';
 import { memo, useEffect, useRef, useState } from 'react';
 import { VIEWS, type View } from '@/core/body/zone';
 import { usePhotoQueue } from '@/ui/device/use-photo-queue';
+import { Link } from '@/ui/parts/link';
 import { usePreferences } from '@/ui/preferences';
 import { useCar, useJudged, useLot, useRecords, useStored } from '@/ui/records/inspection';
 import { waitingText } from '@/ui/shell/waiting';

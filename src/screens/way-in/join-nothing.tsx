@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/parts/link';
 import { WayInPage } from './way-in-page';
 
 const SAYS: Readonly<Record<string, string>> = {

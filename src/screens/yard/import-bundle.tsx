@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
+import { Link } from '@/ui/parts/link';
 import { Modal } from '@/ui/parts/modal';
 
 type Result =

@@ -1,9 +1,9 @@
 'use client';
 
 import { PackageCheck, PackagePlus } from 'lucide-react';
-import Link from 'next/link';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
+import { Link } from '@/ui/parts/link';
 
 interface Lot {
   readonly id: string;

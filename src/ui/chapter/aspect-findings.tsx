@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import type { Aspect } from '@/core/body/zone';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { summaryOfAspects } from '@/core/findings/by-aspect';
 import { severity } from '@/core/findings/loss';
+import { Link } from '@/ui/parts/link';
 import { recordSays } from '@/words/record';
 import { ASPECT_WORDS, lookText, term } from '@/words/terms';
 import { zoneName } from '@/words/zones';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/parts/link';
 import { useLot } from '../records/inspection';
 
 /** What a screen shows that needs the car's plan before the car is stated. */

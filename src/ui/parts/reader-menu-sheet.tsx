@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
+import { Link } from '@/ui/parts/link';
 import { usePreferences } from '../preferences';
 import type { Preferences } from '../preferences-cookie';
 import { TRIGGER_NAME, TriggerFace, triggerClass } from './reader-menu-face';

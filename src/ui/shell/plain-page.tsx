@@ -1,5 +1,5 @@
-import Link from 'next/link';
 import type { ReactNode } from 'react';
+import { Link } from '@/ui/parts/link';
 import { FarvinMark } from '../parts/farvin-mark';
 
 const WIDTHS = { text: 'max-w-4xl', table: 'max-w-7xl' } as const;

@@ -1,8 +1,8 @@
 'use client';
 
 import { CloudOff, HardDrive, UploadCloud } from 'lucide-react';
-import Link from 'next/link';
 import type { ReactNode } from 'react';
+import { Link } from '@/ui/parts/link';
 import { plural } from '@/words/plural';
 import { quotaIsShort, useStorageQuota } from '../device/storage-quota';
 import { usePhotoQueue } from '../device/use-photo-queue';
@@ -16,7 +16,7 @@ export function waitingText(entries: number, photos: number): string {
   return what === '' ? '' : `${what} ${entries + photos === 1 ? 'waits' : 'wait'}`;
 }
 
-/** A way on that comes and goes, with every entry even: what lies behind it is not fetched before it is taken. */
+/** A way on that comes and goes, with every entry even. */
 const Way = ({
   to,
   look,
@@ -30,7 +30,6 @@ const Way = ({
 }) => (
   <Link
     href={to}
-    prefetch={false}
     className={`flex min-h-11 items-center gap-2 rounded-cut px-3 text-sm font-semibold ${look}`}
     title={title}
   >

@@ -1,5 +1,5 @@
 import { MessageCircleQuestion } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/parts/link';
 import { useLot, useRecords } from '@/ui/records/inspection';
 import { useQuestions } from '@/ui/records/use-questions';
 import { plural } from '@/words/plural';
