@@ -42,3 +42,10 @@ export function tablesSealed(sealed: Readonly<Record<string, unknown>>, { comple
   );
   return readTables(TABLES as TableSet, kept, { complete }) as unknown as JudgedBy;
 }
+
+/** Those tables that are not the shipped ones: all that a program which has those needs to be told. */
+export const ownAmong = (tables: Tables): Partial<Tables> =>
+  Object.fromEntries(Object.entries(tables).filter(([name, t]) => t !== DEFAULT_TABLES[name as TableName]));
+
+/** The same tables again: the own ones among the shipped. */
+export const amongShipped = (own: Partial<Tables>): Tables => ({ ...DEFAULT_TABLES, ...own });

@@ -1,5 +1,4 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import { pathOf, trace } from '@/core/body/outline-path';
 import { planOf } from '@/core/body/plan';
 import { coverageOf } from '@/core/coverage/coverage';
 import type { AnyRecord } from '@/core/kinds';
@@ -41,34 +40,6 @@ describe('ramp', () => {
   });
   it('writes dark on light and light on dark', () => {
     expect(rampColour(120).text).not.toBe(rampColour(480).text);
-  });
-});
-
-describe('sink', () => {
-  it('draws the same strokes into any sink', () => {
-    const calls: string[] = [];
-    trace(
-      [
-        [0, 0],
-        [10, 0],
-        [10, 5],
-      ],
-      {
-        moveTo: (x, y) => calls.push(`m${x},${y}`),
-        lineTo: (x, y) => calls.push(`l${x},${y}`),
-        closePath: () => calls.push('z'),
-      },
-      true,
-    );
-    expect(calls).toEqual(['m0,0', 'l10,0', 'l10,5', 'z']);
-    expect(
-      pathOf([
-        [0, 0],
-        [10.4, 0],
-        [10, 5],
-      ]),
-    ).toBe('M0 0L10 0L10 5Z');
-    expect(pathOf([[1, 2]], false)).toBe('M1 2');
   });
 });
 

@@ -3,7 +3,8 @@ import type { ReactNode } from 'react';
 import { FramedLot } from '@/screens/lot-place';
 import { inspectionPage } from '@/server/inspection-page';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
-import { InspectionProvider } from '@/ui/records/inspection';
+import { handOver } from '@/ui/records/handed';
+import { HandedLot } from '@/ui/records/handed-lot';
 
 export const dynamic = 'force-dynamic';
 
@@ -17,9 +18,9 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 export default async function LotLayout({ params, children }: Params & { children: ReactNode }) {
   const { facts, records } = await inspectionPage((await params).lotId);
   return (
-    <InspectionProvider key={facts.id} facts={facts} records={records}>
+    <HandedLot text={handOver({ facts, records })}>
       <FramedLot>{children}</FramedLot>
       <DeviceKeeper me={facts.myId} role={facts.role} />
-    </InspectionProvider>
+    </HandedLot>
   );
 }
