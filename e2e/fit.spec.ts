@@ -135,7 +135,10 @@ test('a fit CSV is taken whole or not at all; a manager’s tolerances judge it 
   const seams = page.getByRole('region', { name: 'All seams' });
   const header = 'seam,s_mm,gap_mm,gap_se_mm,flush_mm,flush_se_mm';
   const take = (text: string) =>
-    page.getByLabel('Fit CSV').setInputFiles({ name: 'fit.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+    page
+      .getByLabel('Fit CSV')
+      .and(page.locator(':enabled'))
+      .setInputFiles({ name: 'fit.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await take(`${header}\n${SEAM},50,6.2,,,\nhod|cowl,10,4,,,\n`);
   await expect(seams.getByRole('alert')).toContainText('line 3 unknown seam');
   await take(`${header}\n${SEAM},50,6.2,,1,\n${SEAM},300,6.3,,,\n`);

@@ -8,7 +8,7 @@ import type { OpenedSnapshot } from '@/report/read-snapshot';
 import { takeSnapshot } from '@/report/snapshot';
 import { Exports } from '@/ui/parts/exports';
 import { useUnit, useWording } from '@/ui/preferences';
-import { useInspection, useLot } from '@/ui/records/inspection';
+import { useInspection, useJudged, useLot } from '@/ui/records/inspection';
 import { ReportView } from '@/ui/report/report-view';
 import { dayText } from '@/words/dates';
 import { type Lending, Lendings } from './lendings';
@@ -46,24 +46,28 @@ export interface ReleaseProps {
 
 /** The report as it would be sealed now; null of a sealed one, and where the car has no plan yet. */
 function usePreview(): OpenedSnapshot | null {
-  const { facts, state } = useInspection();
+  const { facts } = useLot();
+  // The records with what was judged of them: both are those of the last judgement, so that the preview agrees with itself.
+  const judged = useJudged((j) => j);
   return useMemo(() => {
     if (facts.state === 'sealed') return null;
     const { lot, sale } = facts;
-    const taken = takeSnapshot({
-      bundle: writeBundle(
-        { id: lot.id, number: lot.number, title: lot.title, sale: sale.name },
-        { id: facts.id, revision: facts.revision, state: facts.state },
-        [...state.records.values()],
-      ),
+    const bundle = writeBundle(
+      { id: lot.id, number: lot.number, title: lot.title, sale: sale.name },
+      { id: facts.id, revision: facts.revision, state: facts.state },
+      [...judged.records.values()],
+    );
+    const input = {
+      bundle,
       sale: { name: sale.name, closesOn: sale.closesOn, timeZone: sale.timeZone ?? 'UTC' },
       sealedAt: new Date(0).toISOString(),
       sealedBy: facts.me,
       onYear: facts.onYear,
       tables: facts.tables,
-    });
+    };
+    const taken = takeSnapshot(input, judged.judgement);
     return taken.ok ? { snapshot: taken.snapshot, unreadable: [] } : null;
-  }, [facts, state.records]);
+  }, [facts, judged]);
 }
 
 /** What is missing, the preview, the seal, revisions and links. */
