@@ -58,7 +58,10 @@ async function screens(): Promise<[name: string, path: string, heading: string |
   ];
 }
 
-/** Screens that a phone draws otherwise than a desk; the others say the same in the same colours, one below the other. */
+/**
+ * Screens that a phone draws otherwise than a desk, gone through whole in both; the others say the same in the same colours, one
+ * below the other: on the desk's page made as narrow as a phone they are asked what their size can change.
+ */
 const OTHERWISE_ON_A_PHONE = ['yard', 'walk', 'evidence', 'public report'];
 
 /** What is wrong with a page, also after a second look: while it is rendered anew it may lack its title for a moment. */
@@ -69,6 +72,13 @@ const violations = async (page: Page, bySize = false) => {
   const second = await analysed(page, { bySize });
   return first.filter((v) => second.includes(v));
 };
+
+/** Whether a page is wider than what it is looked at through. */
+const tooWide = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const { scrollWidth, clientWidth } = document.documentElement;
+    return scrollWidth > clientWidth ? [`${scrollWidth} px wide in ${clientWidth}`] : [];
+  });
 
 /** What a page asks of anybody but this machine, and what it logs as an error. */
 function listened(page: Page): { abroad: string[]; errors: string[] } {
@@ -94,13 +104,17 @@ for (const [size, viewport] of Object.entries(SIZES)) {
     const bad: string[] = [];
     const heard = listened(page);
     const all = await screens();
-    for (const [name, path, heading] of all) {
+    const asked = size === 'desk' ? all : all.filter(([name]) => OTHERWISE_ON_A_PHONE.includes(name));
+    for (const [name, path, heading] of asked) {
       await page.goto(path);
       await expect(page.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible();
-      const bySize = size === 'walk' && !OTHERWISE_ON_A_PHONE.includes(name);
-      bad.push(...(await violations(page, bySize)).map((v) => `${name}: ${v}`));
-      const wide = await page.evaluate(() => document.documentElement.scrollWidth);
-      if (wide > viewport.width) bad.push(`${name}: ${wide} px wide`);
+      bad.push(...(await violations(page)).map((v) => `${name}: ${v}`));
+      bad.push(...(await tooWide(page)).map((v) => `${name}: ${v}`));
+      if (size === 'walk' || OTHERWISE_ON_A_PHONE.includes(name)) continue;
+      await page.setViewportSize(SIZES.walk);
+      bad.push(...(await violations(page, true)).map((v) => `${name}, narrow: ${v}`));
+      bad.push(...(await tooWide(page)).map((v) => `${name}, narrow: ${v}`));
+      await page.setViewportSize(viewport);
     }
     await page.goto(all.find(([name]) => name === 'fit')![1]);
     await page.getByRole('button', { name: 'Measure the next' }).click();
