@@ -8,7 +8,8 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 /** Rooms of the core, each calling those before it. */
 const CORE = [
-  ['body', 'stats', 'units', 'time', 'people', 'balance', 'film', 'program'],
+  ['stats'],
+  ['body', 'units', 'time', 'people', 'balance', 'film', 'program'],
   ['image'],
   ['catalogue', 'dial'],
   ['kinds'],

@@ -1,3 +1,4 @@
+import { keptWith } from '../stats/remembered';
 import { areaM2, type Box, boxOf, centroid, lengthMm, mirror, type Point } from './geometry';
 import { styleBySlug } from './styles';
 import { type Fitted, NOTHING_FITTED, withFitted } from './styles/options';
@@ -177,19 +178,22 @@ export function planOfCar(
     : null;
 }
 
+/** The box round a zone, which every reading of it is placed by. */
+const boxAround = keptWith((zone: Zone) => boxOf(zone.outline));
+
 /**
  * A place on the sheet as panel millimetres: u rearwards from the zone's front-most point; v upwards from its lowest
  * point on a flank, and from its left edge towards the right on the pieces that lie across the car.
  */
 export function toPanel(zone: Zone, [x, y]: Point): { uMm: number; vMm: number } {
-  const box = boxOf(zone.outline);
+  const box = boxAround(zone);
   const v = zone.upright && zone.side === 'right' ? box.maxY - y : y - box.minY;
   return { uMm: x - box.minX, vMm: v };
 }
 
 /** The inverse of {@link toPanel}. */
 export function toSheet(zone: Zone, place: { uMm: number; vMm: number }): Point {
-  const box = boxOf(zone.outline);
+  const box = boxAround(zone);
   const y = zone.upright && zone.side === 'right' ? box.maxY - place.vMm : box.minY + place.vMm;
   return [box.minX + place.uMm, y];
 }

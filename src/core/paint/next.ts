@@ -2,6 +2,7 @@ import { boxOf, contains, distanceToOutline, type Point } from '../body/geometry
 import { type Plan, toPanel, toSheet } from '../body/plan';
 import type { Zone } from '../body/zone';
 import { normalQuantile } from '../stats/normal';
+import { keptWith } from '../stats/remembered';
 import { type FilmFit, lnMedianMoments, lnSpreadMoments } from './censored-fit';
 import type { FilmReading } from './film-reading';
 import type { PaintInput } from './paint-input';
@@ -84,36 +85,55 @@ function expectedGain(fit: FilmFit, zone: ZonePaint, profile: PaintProfile): num
   return Math.max(0, entropy(chances) - mean) + 0.5 * share * entropy(chances);
 }
 
+interface Candidate {
+  readonly sheet: Point;
+  readonly uMm: number;
+  readonly vMm: number;
+  readonly edgeMm: number;
+  /** In the lowest quarter of the panel, where rust begins. */
+  readonly low: boolean;
+}
+
+/** The places of a panel that are tried, by its shape alone. */
+const candidatesOf = keptWith((zone: Zone): readonly Candidate[] => {
+  const box = boxOf(zone.outline);
+  const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
+  const steps = Array.from({ length: NEXT.tries - 1 }, (_, k) => k + 1);
+  return steps
+    .flatMap((i) =>
+      steps.map((j): Point => [box.minX + (width * i) / NEXT.tries, box.minY + (height * j) / NEXT.tries]),
+    )
+    .filter((p) => contains(zone.outline, p))
+    .map((sheet) => {
+      const at = toPanel(zone, sheet);
+      return { sheet, ...at, edgeMm: distanceToOutline(zone.outline, sheet), low: at.vMm < height / 4 };
+    });
+});
+
 /** Where on the panel the next reading settles most: doubt of the film there, doubt whether it is above the cut, low places first. */
 function placeFor(zone: Zone, placed: readonly Point[], field: PanelField | null, cutUm: number): Point {
   const box = boxOf(zone.outline);
-  const height = box.maxY - box.minY;
-  const low = (p: Point) => toPanel(zone, p).vMm < height / 4;
+  const low = (p: Point) => toPanel(zone, p).vMm < (box.maxY - box.minY) / 4;
   const wantLow = zone.upright && placed.filter(low).length < 2;
   let best = zone.label;
   let bestScore = -Infinity;
-  for (let i = 1; i < NEXT.tries; i++)
-    for (let j = 1; j < NEXT.tries; j++) {
-      const p: Point = [box.minX + ((box.maxX - box.minX) * i) / NEXT.tries, box.minY + (height * j) / NEXT.tries];
-      if (!contains(zone.outline, p)) continue;
-      const edge = distanceToOutline(zone.outline, p);
-      const apart = Math.min(...placed.map((q) => Math.hypot(p[0] - q[0], p[1] - q[1])), 1500);
-      const at = toPanel(zone, p);
-      const film = field?.at(at.uMm, at.vMm);
-      // Nearest to the cut, in its own doubt, the outline of a repair is least known.
-      const outline = film ? film.sd * Math.exp(-0.5 * ((film.mean - Math.log(cutUm)) / (film.sd + 0.05)) ** 2) : 0;
-      const score =
-        Math.min(apart, 1500) / 1500 +
-        (film ? film.sd : 0.3) +
-        NEXT.outline * 4 * outline +
-        (wantLow && low(p) ? 0.6 : 0) -
-        (edge < NEXT.edgeMm ? 4 : 0) +
-        Math.min(edge, 120) / 1500;
-      if (score > bestScore) {
-        best = p;
-        bestScore = score;
-      }
+  for (const at of candidatesOf(zone)) {
+    const apart = Math.min(...placed.map((q) => Math.hypot(at.sheet[0] - q[0], at.sheet[1] - q[1])), 1500);
+    const film = field?.at(at.uMm, at.vMm);
+    // Nearest to the cut, in its own doubt, the outline of a repair is least known.
+    const outline = film ? film.sd * Math.exp(-0.5 * ((film.mean - Math.log(cutUm)) / (film.sd + 0.05)) ** 2) : 0;
+    const score =
+      Math.min(apart, 1500) / 1500 +
+      (film ? film.sd : 0.3) +
+      NEXT.outline * 4 * outline +
+      (wantLow && at.low ? 0.6 : 0) -
+      (at.edgeMm < NEXT.edgeMm ? 4 : 0) +
+      Math.min(at.edgeMm, 120) / 1500;
+    if (score > bestScore) {
+      best = at.sheet;
+      bestScore = score;
     }
+  }
   return best;
 }
 
