@@ -1,7 +1,7 @@
+import { lightFormat } from 'date-fns';
 import { useMemo } from 'react';
 import { z } from 'zod';
 import { STATIONS } from '@/core/days/stations';
-import { dayIn } from '@/core/time/day';
 import { useKeptOnDevice } from './kept-on-device';
 
 const minute = z.number().min(0).max(2880);
@@ -16,8 +16,7 @@ export type VisitPlan = z.infer<typeof planSchema>;
 
 /** Day and minutes from midnight by the device's own clock. */
 export function deviceClock(at: Date): { readonly day: string; readonly minute: number } {
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  return { day: dayIn(at, zone), minute: at.getHours() * 60 + at.getMinutes() };
+  return { day: lightFormat(at, 'yyyy-MM-dd'), minute: at.getHours() * 60 + at.getMinutes() };
 }
 
 const keyOf = (lotId: string) => `farvin-order:${lotId}`;

@@ -8,7 +8,7 @@ import { stationsDone } from '@/core/days/station-worth';
 import { Link } from '@/ui/parts/link';
 import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';
-import { deviceClock, useVisitPlan } from '@/ui/visit-plan';
+import { deviceClock, useVisitPlan, type VisitPlan } from '@/ui/visit-plan';
 import { capital } from '@/words/capital';
 import { stationName } from '@/words/stations';
 
@@ -27,15 +27,21 @@ function useClock(): { minute: number; day: string } | null {
   return useMemo(() => at && deviceClock(at), [at]);
 }
 
-/** The order that this car is walked by today: the station in hand with its clock, what comes then, how far one is behind. */
+/** The order that this car is walked by today, if it is: without one, nothing is judged for it and no clock runs. */
 export function PlanLine() {
   const { facts } = useLot();
   const { plan, keep } = useVisitPlan(facts.lot.id);
+  return plan && <OrderLine plan={plan} keep={keep} />;
+}
+
+/** The station in hand with its clock, what comes then, how far one is behind. */
+function OrderLine({ plan, keep }: { plan: VisitPlan; keep: (next: VisitPlan | null) => void }) {
+  const { facts } = useLot();
   const { words } = usePreferences().preferences;
   const judgement = useJudged((j) => j.judgement);
   const seen = useMemo(() => (judgement ? stationsDone(judgement) : []), [judgement]);
   const now = useClock();
-  if (!plan || !now || plan.on !== now.day) return null;
+  if (!now || plan.on !== now.day) return null;
   const at = onPlan(plan.stops, new Set([...plan.done, ...seen]), now.minute);
   if (!at) return null;
   const { current, next, behind } = at;
