@@ -1,5 +1,4 @@
 import path from 'node:path';
-import { gzipSync } from 'node:zlib';
 import { ROOT, run } from '../bin/steps.mjs';
 import { callerOf, type Trial, type World } from '../e2e/own-server';
 
@@ -52,8 +51,14 @@ export async function scripts(
   // What a browser of today loads: the fallbacks for old ones are marked as such.
   const tags = [...html.matchAll(/<(?:script|link)[^>]*>/g)].map((m) => m[0]).filter((t) => !/nomodule/i.test(t));
   const files = new Set(tags.flatMap((t) => /(\/_next\/static\/[^"?]+\.js)/.exec(t)?.[1] ?? []));
+  // As they are sent to a browser, packed.
+  const sent = async (file: string) => {
+    const { headers } = await fetch(`${url}${file}`, { method: 'HEAD', headers: { 'accept-encoding': 'gzip, br' } });
+    if (headers.get('content-encoding') !== 'br') throw new Error(`${file} is sent unpacked`);
+    return Number(headers.get('content-length'));
+  };
   let bytes = 0;
-  for (const file of files) bytes += gzipSync(Buffer.from(await (await fetch(`${url}${file}`)).arrayBuffer())).length;
+  for (const file of files) bytes += await sent(file);
   console.log(
     `${`script of ${name}`.padEnd(52)} ${(bytes / 1000).toFixed(0).padStart(9)}  kB compressed, ${files.size} files (aim ≤ ${aimKb})`,
   );

@@ -50,6 +50,17 @@ test('a listing is written, says too much, is put right and goes out', async ({ 
   expect(file.suggestedFilename()).toMatch(/^lot-\d+\.html$/);
   await page.reload();
   await expect(long).toContainText('Seen by daylight.');
+
+  // What came in after it was kept is told, and nothing goes out before somebody read it again.
+  await page.goto(`/lots/${lotId}/walk`);
+  await enter(page, 'hood chip 2');
+  await page.goto(`/lots/${lotId}/report/listing`);
+  await expect(page.getByText('Records came in after that: the listing does not know of it.')).toBeVisible();
+  await expect(out.getByRole('button', { name: 'HTML' })).toBeDisabled();
+  expect(await analysed(page)).toEqual([]);
+  await page.getByRole('button', { name: 'I read it again: keep it' }).click();
+  await expect(page.getByRole('button', { name: 'Kept', exact: true })).toBeVisible();
+  await expect(out.getByRole('button', { name: 'HTML' })).toBeEnabled();
 });
 
 test('a sealed lot goes onto the sale’s page, is found by what matters, and is gone when it is taken off', async ({

@@ -46,6 +46,17 @@ it('names nothing that is withheld', () => {
   expect(written([HOLE, HIDDEN]).text).not.toMatch(/dent/i);
 });
 
+it('says that nothing was found of no car with a finding, though all of them are withheld', () => {
+  expect(written([HOLE, HIDDEN]).text).toMatch(
+    /1 finding withheld, of which the report gives the number and the reason/,
+  );
+  const { text, judgement } = written([HIDDEN]);
+  expect(text).toMatch(/1 finding withheld/);
+  expect(text).not.toMatch(/nothing was found/i);
+  expect(checkText(text, judgement).filter((w) => w.verdict === 'contradicted')).toEqual([]);
+  expect(written([]).text).toMatch(/Nothing was found in what was looked at/);
+});
+
 it('says of an empty record no more than that nobody looked', () => {
   const { text } = written([]);
   expect(text).toMatch(/No start is on record/i);

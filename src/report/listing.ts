@@ -77,9 +77,9 @@ function gradeSentences({ judgement, grade, bandFromSeen }: ListingFrom): Listin
 
 /** What is wrong: it is in every listing, the gravest first. */
 function faultSentences({ judgement, matters, wording }: ListingFrom, most: number): ListingSentence[] {
-  const open = new Map(
-    recordsOf(judgement.records, 'finding').flatMap((f) => (f.body.withheld ? [] : [[f.id, f.body] as const])),
-  );
+  const all = recordsOf(judgement.records, 'finding');
+  const open = new Map(all.flatMap((f) => (f.body.withheld ? [] : [[f.id, f.body] as const])));
+  const withheld = all.length - open.size;
   const told = matters.flatMap(({ finding }) => {
     const body = open.get(finding);
     return body ? [{ finding, body }] : [];
@@ -90,7 +90,15 @@ function faultSentences({ judgement, matters, wording }: ListingFrom, most: numb
       text: `${capital(countedName(body, wording.words))}, ${zoneWords(body.zone, wording)}${body.evidence === 'seen' ? '' : ` (${body.evidence})`}.`,
       about: { finding },
     })),
-    ...(open.size === 0
+    ...(withheld > 0
+      ? [
+          in_(
+            'findings',
+            `${plural(withheld, 'finding')} withheld, of which the report gives the number and the reason.`,
+          ),
+        ]
+      : []),
+    ...(all.length === 0
       ? [in_('findings', 'Nothing was found in what was looked at.')]
       : rest > 0
         ? [

@@ -45,6 +45,10 @@ it.each<[string, readonly AnyRecord[], Partial<WholeCar>, readonly (readonly [st
   ['A mint car.', [], {}, [['condition', 'wider']]],
   ['A mint car.', [], { seen: 1 }, [['condition', 'unsupported']]],
   ['All original.', [], { otherParts: 2 }, [['condition', 'contradicted']]],
+  // Written of a car without findings, and one came in: it is true no more.
+  ['Nothing was found in what was looked at.', [rust], { findings: 1 }, [['condition', 'contradicted']]],
+  ['Nothing was found in what was looked at.', [], {}, []],
+  ['Nothing was found under the carpets.', [rust], { findings: 1 }, []],
   // Denied, or nearly: nothing is claimed.
   ['Not mint, far from perfect, almost flawless.', [rust], { findings: 1 }, []],
   ['A car with chips along the hood.', [rust], { findings: 1 }, []],

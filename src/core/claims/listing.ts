@@ -24,6 +24,9 @@ export interface ListingWords {
 const ABSOLUTE =
   /\b(?:mint|flawless|immaculate|faultless|perfect(?:ion)?|pristine|like\s+new|as\s+new|showroom\s+condition|100\s*%|without\s+fault|needs\s+nothing|wants\s+for\s+nothing|all\s+original|fully\s+original|completely\s+original|totally\s+original)(?![a-z])/gi;
 const ORIGINAL = /original/i;
+/** That nothing was found of the whole car: true of a car without findings as far as it was looked at, and of no other. */
+const NOTHING_FOUND =
+  /\b(?:nothing(?:\s+at\s+all)?|no\s+(?:faults?|defects?|flaws?|damage))\s+(?:was|were)\s+found\b(?:\s+in\s+what\s+was\s+looked\s+at|(?!\s+(?:of|on|at|under|behind|inside|in)\b))/gi;
 /** Words that leave no rust at all: rust on the surface is against them too. */
 const WITHOUT_RUST =
   /\brust[- ]?free\b|\bfree\s+(?:of|from)\s+(?:any\s+)?(?:rust|corrosion)\b|\b(?:no|zero|without)\s+(?:any\s+)?(?:rust|corrosion)\b|\bnot\s+a\s+(?:spot|trace|speck)\s+of\s+(?:rust|corrosion)\b|\bnever\s+(?:any|had)\s+(?:any\s+)?(?:rust|corrosion)\b/i;
@@ -96,7 +99,18 @@ export function checkListing(
       },
     ];
   });
-  return [...claimed, ...absolute].sort((a, b) => a.from - b.from || a.to - b.to);
+  const untrue = whole.findings === 0 ? [] : [...text.matchAll(NOTHING_FOUND)];
+  const nothing = untrue.map(
+    (m): ListingWords => ({
+      from: m.index,
+      to: m.index + m[0].length,
+      text: m[0],
+      claim: 'condition',
+      verdict: 'contradicted',
+      weighed: null,
+    }),
+  );
+  return [...claimed, ...absolute, ...nothing].sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
 /** A claim that was said in a text, as a record beside those of the car: to be weighed, never to be kept. */

@@ -16,6 +16,8 @@ export const listing = pgTable('listing', {
   long: jsonb('long').$type<ListingDoc>().notNull(),
   /** Words that what was found speaks against, when it was kept. */
   contradicted: integer('contradicted').notNull(),
+  /** What it was held against then, by name (`data/listings.ts`); empty of listings of before it was kept. */
+  against: text('against').notNull().default(''),
   /** Why it goes out all the same, and who said so; empty: it does not. */
   allowedWhy: text('allowed_why').notNull().default(''),
   allowedBy: text('allowed_by').notNull().default(''),

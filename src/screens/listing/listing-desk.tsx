@@ -14,6 +14,10 @@ import { ListingWordsFound } from './words-found';
 import { WrittenFrom } from './written-from';
 
 const SHORT_LETTERS = 600;
+const SINCE = {
+  report: 'The report was sealed anew after that',
+  records: 'Records came in after that',
+} as const;
 
 /** The editor beside what the words are worth. */
 export function ListingDesk({
@@ -36,7 +40,9 @@ export function ListingDesk({
   const waits = useStored((held) => held.waiting > 0);
   const against = words.filter((w) => w.verdict === 'contradicted').length;
   const same = begun && short === kept.short && JSON.stringify(doc) === JSON.stringify(kept.long);
-  const clear = same && (kept.contradicted === 0 || kept.allowedWhy !== '');
+  // What came after it was kept may have made it untrue: it is read once more before it goes out.
+  const read = same && kept.since === null;
+  const clear = read && (kept.contradicted === 0 || kept.allowedWhy !== '');
   const keep = async () => {
     setBusy(true);
     const wrong = await kept.keep(short, doc);
@@ -86,10 +92,10 @@ export function ListingDesk({
               <button
                 type="button"
                 className="btn btn-main"
-                disabled={busy || same || waits}
+                disabled={busy || read || waits}
                 onClick={() => void keep()}
               >
-                {same ? 'Kept' : 'Keep listing'}
+                {read ? 'Kept' : same ? 'I read it again: keep it' : 'Keep listing'}
               </button>
               <button type="button" className="btn" disabled={busy} onClick={anew}>
                 Write it anew from the records
@@ -104,6 +110,12 @@ export function ListingDesk({
           {kept.editedAt && (
             <p className="text-sm text-soft">
               Kept {momentText(kept.editedAt)} by {kept.editedBy}.
+            </p>
+          )}
+          {same && kept.since && (
+            <p className="border-l-4 border-pin pl-2 text-sm">
+              {SINCE[kept.since]}: the listing does not know of it. Read it against what is on record now, and keep it
+              again.
             </p>
           )}
         </section>

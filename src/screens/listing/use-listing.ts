@@ -9,6 +9,8 @@ export interface KeptListing {
   readonly short: string;
   readonly long: ListingDoc;
   readonly contradicted: number;
+  /** What came after it was kept: a report sealed anew, or records; null: nothing. */
+  readonly since: 'report' | 'records' | null;
   readonly allowedWhy: string;
   readonly allowedBy: string;
   readonly editedBy: string;
@@ -25,6 +27,7 @@ const NONE: KeptListing = {
   short: '',
   long: EMPTY_DOC,
   contradicted: 0,
+  since: null,
   allowedWhy: '',
   allowedBy: '',
   editedBy: '',

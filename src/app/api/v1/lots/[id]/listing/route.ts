@@ -6,13 +6,14 @@ import { db } from '@/data/db';
 import { currentInspection } from '@/data/inspections';
 import { allowListing, keepListing, listingOf } from '@/data/listings';
 import { bodyOf, notFound, route } from '@/server/api';
-import { contradictedIn } from '@/server/listing';
+import { heldUp, standingNow } from '@/server/listing';
 
-/** A lot's listing as it was kept last; null where none was written. */
+/** A lot's listing as it was kept last, held against what is known by now; null where none was written. */
 export const GET = route<{ id: string }>(readsHouse, async ({ actor, params }) => {
   if (!(await currentInspection(db(), actor, params.id))) return notFound();
   const kept = await listingOf(db(), actor, params.id);
-  return Response.json({ ok: true, listing: kept }, { headers: { 'cache-control': 'no-store' } });
+  const listing = kept && (await standingNow(db(), actor, kept));
+  return Response.json({ ok: true, listing }, { headers: { 'cache-control': 'no-store' } });
 });
 
 /** Keeps it, held against the newest sealed report. */
@@ -23,9 +24,9 @@ export const PUT = route<{ id: string }>(
     const says = 'A listing has a short text of up to 600 letters and a long one of paragraphs and lists.';
     const parsed = await bodyOf(request, listingSchema, says, 120_000);
     if (!parsed.ok) return parsed.response;
-    const contradicted = await contradictedIn(actor, params.id, parsed.data);
-    await keepListing(db(), actor, params.id, { ...parsed.data, contradicted }, new Date());
-    return Response.json({ ok: true, contradicted });
+    const held = await heldUp(db(), actor, params.id, parsed.data);
+    await keepListing(db(), actor, params.id, { ...parsed.data, ...held }, new Date());
+    return Response.json({ ok: true, contradicted: held.contradicted });
   },
   'heavy',
 );
@@ -36,5 +37,8 @@ const allowSchema = z.strictObject({ why: text(500).min(3) });
 export const POST = route<{ id: string }>(mayManage, async ({ actor, request, params }) => {
   const parsed = await bodyOf(request, allowSchema, 'Say why it goes out all the same.', 2000);
   if (!parsed.ok) return parsed.response;
-  return (await allowListing(db(), actor, params.id, parsed.data.why)) ? Response.json({ ok: true }) : notFound();
+  const kept = await listingOf(db(), actor, params.id);
+  if (!kept) return notFound();
+  const held = await heldUp(db(), actor, params.id, kept);
+  return (await allowListing(db(), actor, params.id, parsed.data.why, held)) ? Response.json({ ok: true }) : notFound();
 });

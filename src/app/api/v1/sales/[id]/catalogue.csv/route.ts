@@ -6,7 +6,7 @@ import { db } from '@/data/db';
 import { saleListings } from '@/data/listings';
 import { salesOf } from '@/data/sales';
 import { notFound, problem, route } from '@/server/api';
-import { goesOut } from '@/server/listing';
+import { goesOut, standingNow } from '@/server/listing';
 
 type Row = Awaited<ReturnType<typeof saleListings>>[number];
 /** The columns that a catalogue can have. */
@@ -32,7 +32,9 @@ export const GET = route<{ id: string }>(mayPublish, async ({ actor, request, pa
   const columns = given === null ? { success: true as const, data: [...USUAL] } : schema.safeParse(given.split(','));
   if (!columns.success) return problem(400, 'malformed', `columns are some of ${Object.keys(COLUMNS).join(', ')}.`);
   const rows = await saleListings(db(), actor, params.id);
-  const held = rows.filter((r) => r.listing && !goesOut(r.listing));
+  // One after the other: each that something came after is judged anew.
+  const held: Row[] = [];
+  for (const row of rows) if (row.listing && !goesOut(await standingNow(db(), actor, row.listing))) held.push(row);
   if (held.length > 0)
     return problem(
       409,

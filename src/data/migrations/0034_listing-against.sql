@@ -1,0 +1,1 @@
+ALTER TABLE "listing" ADD COLUMN "against" text DEFAULT '' NOT NULL;
