@@ -276,6 +276,8 @@ test('intake keeps each field as it is left, and begins with what the lot is cal
   // Another person states the colour meanwhile: both stay.
   const other = await (await browserOf(browser, 'manager')).newPage();
   await other.goto(`/lots/${lotId}/intake`);
+  // Before that came in, it would be a conflict for this person to settle.
+  await expect(other.getByRole('radio', { name: 'fastback, two doors' })).toBeChecked();
   await other.getByRole('textbox', { name: 'Colour' }).fill('lichen green');
   await other.getByLabel('Kept in').focus();
   await expect(page.getByRole('textbox', { name: 'Colour' })).toHaveValue('lichen green');
