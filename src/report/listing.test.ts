@@ -21,11 +21,11 @@ const record = (kind: RecordKind, body: object) => {
 const CAR = record('car', carBody);
 const claim = (text: string, kind = 'original-paint') =>
   record('claim', { kind, text, source: 'Harald Voss', saidAt: '2027-02-01T09:00:00Z' });
-const written = (records: readonly AnyRecord[]) => {
+const written = (records: readonly AnyRecord[], bandFromSeen?: number) => {
   const judgement = judge({ plan, records: [CAR, ...records], tables: DEFAULT_TABLES });
   const grade = gradeCar(judgement, 2027, DEFAULT_TABLES);
   const matters = mattersOf({ judgement, grade, tables: DEFAULT_TABLES });
-  const listing = writeListing({ judgement, grade, matters, bandFromSeen: undefined, wording: PLAIN_WORDING });
+  const listing = writeListing({ judgement, grade, matters, bandFromSeen, wording: PLAIN_WORDING });
   return { ...listing, judgement, text: `${textOf(listing.short)}\n${listing.long.map(textOf).join('\n')}` };
 };
 const cleanAll = () =>
@@ -44,6 +44,15 @@ it('says what is wrong in the short text and the long', () => {
 
 it('names nothing that is withheld', () => {
   expect(written([HOLE, HIDDEN]).text).not.toMatch(/dent/i);
+});
+
+it('names a band only where enough was seen for it', () => {
+  expect(written(cleanAll(), 0.5).text).toMatch(
+    /As it stands [A-Z]\w+.*, \d+–\d+ of 100 with originality first; 100 % of all places were seen\./,
+  );
+  expect(written([], 0.5).text).toMatch(
+    /As it stands \d+–\d+ of 100 with originality first; 0 % of all places were seen, too little for a word\./,
+  );
 });
 
 it('says that nothing was found of no car with a finding, though all of them are withheld', () => {

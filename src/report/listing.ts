@@ -5,7 +5,7 @@ import type { Judgement } from '@/core/judge/judge';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
 import { countedName } from '@/words/flaws';
-import { bandText, gradeFigures } from '@/words/grade';
+import { bandText, gradeFigures, rankIsSaid } from '@/words/grade';
 import { jobName, offeredText } from '@/words/offers';
 import { plural } from '@/words/plural';
 import { STYLE_WORDS, term, VIEW_WORDS } from '@/words/terms';
@@ -66,11 +66,14 @@ function gradeSentences({ judgement, grade, bandFromSeen }: ListingFrom): Listin
   const [whole] = grade.whole;
   const { seen } = judgement.coverage.whole;
   if (!whole || judgement.coverage.whole.cells === 0) return [];
-  const word = bandText([...whole.bands], seen, bandFromSeen);
+  const figures = `${gradeFigures(whole.grade)} of 100 with originality first`;
+  const share = `${Math.round(seen * 100)} % of all places`;
   return [
     in_(
       'summary',
-      `As it stands ${word}, ${gradeFigures(whole.grade)} of 100 with originality first; ${Math.round(seen * 100)} % of all places were seen.`,
+      rankIsSaid(seen, bandFromSeen ?? 0)
+        ? `As it stands ${bandText([...whole.bands], seen, bandFromSeen)}, ${figures}; ${share} were seen.`
+        : `As it stands ${figures}; ${share} were seen, too little for a word.`,
     ),
   ];
 }

@@ -30,7 +30,11 @@ export function ListingOut({
   return (
     <section className="sheet grid gap-3 p-4" aria-label="Take it out">
       <h2 className="text-lg font-bold">Take it out</h2>
-      {(!same || kept.since) && <p className="text-sm text-soft">Keep the listing first: what is kept goes out.</p>}
+      {(!same || kept.since) && (
+        <p className="text-sm text-soft">
+          {same ? 'Read it again and keep it first' : 'Keep the listing first'}: what is kept goes out.
+        </p>
+      )}
       {same && contradicted > 0 && (
         <p className="border-l-4 border-pin pl-2 text-sm">
           {kept.allowedWhy
