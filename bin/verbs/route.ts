@@ -1,5 +1,6 @@
-import { daysBetween, minuteOf, readRouteCsv, timeOf } from '@/core/days/read-csv';
+import { daysBetween, readRouteCsv } from '@/core/days/read-csv';
 import { routeOf } from '@/core/days/route';
+import { minuteOf, timeOf } from '@/core/time/minutes';
 import { readText } from '../files';
 import { Refusal, Usage } from '../refusals';
 import { defineVerb, type FlagsOf, TEXT } from '../verb';

@@ -1,5 +1,5 @@
 import ical from 'ical-generator';
-import { timeOf } from '@/core/days/read-csv';
+import { timeOf } from '@/core/time/minutes';
 
 export interface IcsVisit {
   readonly on: string;

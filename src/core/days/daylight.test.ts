@@ -1,5 +1,5 @@
+import { timeOf } from '../time/minutes';
 import { daylightOn } from './daylight';
-import { timeOf } from './read-csv';
 
 const at = (day: string, latitude: number, longitude: number, offset = 0) =>
   daylightOn(day, { latitude, longitude }, offset)?.map((m) => Math.round(m)) ?? null;

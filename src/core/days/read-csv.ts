@@ -14,16 +14,6 @@ export function daysBetween(from: string, to: string): readonly string[] | null 
   );
 }
 
-/** "08:30" as minutes from midnight; null where it is no time. */
-export function minuteOf(time: string): number | null {
-  const m = /^([01]?\d|2[0-4]):([0-5]\d)$/.exec(time);
-  return m ? Number(m[1]) * 60 + Number(m[2]) : null;
-}
-export const timeOf = (minute: number): string => {
-  const whole = Math.round(minute);
-  return `${String(Math.floor(whole / 60)).padStart(2, '0')}:${String(whole % 60).padStart(2, '0')}`;
-};
-
 /**
  * Reads lots to be visited `lot,minutes,pit_minutes,due` within some days, and every bad row by line number. A day due before
  * the first of them cannot be kept; one after the last is as good as none.

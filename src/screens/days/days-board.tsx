@@ -12,8 +12,8 @@ import { Cloud, CloudRain, Download, FileText, GripVertical, KeyRound } from 'lu
 import type { ReactNode } from 'react';
 import type { DaysPlan, TimedVisit } from '@/core/days/days-plan';
 import type { LotToVisit } from '@/core/days/lots-to-route';
-import { timeOf } from '@/core/days/read-csv';
 import type { Span } from '@/core/days/visit-order';
+import { timeOf } from '@/core/time/minutes';
 import { Link } from '@/ui/parts/link';
 import { saveFile } from '@/ui/save-file';
 import { dayText } from '@/words/dates';

@@ -1,4 +1,4 @@
-import { minuteOf, timeOf } from '@/core/days/read-csv';
+import { minuteOf, timeOf } from '@/core/time/minutes';
 import { Labelled } from '@/ui/parts/labelled';
 
 /** A time of day, in minutes from midnight; what is no time yet changes nothing. */

@@ -4,9 +4,9 @@ import { hoursByDay, lightOf } from '@/core/days/day-hours';
 import { asPlanned, type DaysPlan, daysOf, timedVisits } from '@/core/days/days-plan';
 import { learntOf, type VisitTook } from '@/core/days/learnt';
 import { type KnowsMake, type LotToVisit, lotsToRoute } from '@/core/days/lots-to-route';
-import { minuteOf } from '@/core/days/read-csv';
 import { replan } from '@/core/days/replan';
 import { clockIn, dayIn } from '@/core/time/day';
+import { minuteOf } from '@/core/time/minutes';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
 import type { DaysAnswer, DaysQuestion } from '@/workers/days.worker';
 

@@ -1,5 +1,5 @@
-import { timeOf } from '@/core/days/read-csv';
 import type { VisitOrder } from '@/core/days/visit-order';
+import { timeOf } from '@/core/time/minutes';
 import { capital } from '@/words/capital';
 import { BECAUSE_WORDS, stationName } from '@/words/stations';
 import type { Vocabulary } from '@/words/vocabulary';

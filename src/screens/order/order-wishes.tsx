@@ -1,8 +1,8 @@
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import type { School } from '@/core/catalogue/schools';
-import { minuteOf, timeOf } from '@/core/days/read-csv';
 import { NEEDS, STATION_TABLE, type StationId, type StationNeed } from '@/core/days/stations';
 import type { Span } from '@/core/days/visit-order';
+import { minuteOf, timeOf } from '@/core/time/minutes';
 import { Labelled } from '@/ui/parts/labelled';
 import { NEED_WORDS, stationName } from '@/words/stations';
 import type { Vocabulary } from '@/words/vocabulary';

@@ -3,11 +3,11 @@
 import { useMemo, useState } from 'react';
 import { SCHOOLS, type School } from '@/core/catalogue/schools';
 import { learntOf, stationMinutes } from '@/core/days/learnt';
-import { timeOf } from '@/core/days/read-csv';
 import { stationsDone, stationWorth } from '@/core/days/station-worth';
 import { SCHOOL_ORDER, STATION_TABLE, type StationId } from '@/core/days/stations';
 import type { VisitAsked } from '@/core/days/visit-order';
 import { schoolOf } from '@/core/photo/school';
+import { timeOf } from '@/core/time/minutes';
 import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection, useRecords } from '@/ui/records/inspection';

@@ -3,8 +3,8 @@
 import { Check, X } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { onPlan } from '@/core/days/on-plan';
-import { timeOf } from '@/core/days/read-csv';
 import { stationsDone } from '@/core/days/station-worth';
+import { timeOf } from '@/core/time/minutes';
 import { Link } from '@/ui/parts/link';
 import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';

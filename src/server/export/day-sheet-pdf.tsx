@@ -1,5 +1,5 @@
 import { Document, renderToBuffer, View } from '@react-pdf/renderer';
-import { timeOf } from '@/core/days/read-csv';
+import { timeOf } from '@/core/time/minutes';
 import { dayText } from '@/words/dates';
 import { clashesOf } from '@/words/visit-clashes';
 import type { VisitTold } from '../days-told';
