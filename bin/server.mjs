@@ -103,6 +103,8 @@ server.on('request', (request, response) => {
 });
 server.requestTimeout = 300_000;
 server.headersTimeout = 20_000;
+// Longer than a proxy or a program leaves a line unused: one that it takes up again as we shut it is a request lost.
+server.keepAliveTimeout = 75_000;
 server.listen(port, hostname);
 
 /** Stops taking requests, lets the running ones end, and goes; open event streams do not hold it. */

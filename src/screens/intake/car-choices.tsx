@@ -82,7 +82,7 @@ export function BuildFields({ form }: { form: CarFormHeld }) {
   const { words } = usePreferences().preferences;
   const told = buildOf(car ? { ...car, build: null } : null, facts.tables.weakSpots);
   return (
-    <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-4">
+    <div className="grid gap-3 sm:grid-cols-2">
       <Field label="Body made of">
         <select className="field font-normal" {...field('baseMetal')}>
           {METALS.map((m) => (

@@ -101,8 +101,16 @@ export function ReportPdf({ sealed, pictureFile, ...input }: PdfInput) {
 }
 
 function OneSection({ section: { title, blocks }, on }: { section: ShownSection; on: OnPaper }) {
-  const rows = <Blocks blocks={blocks} {...on} />;
-  return title === '' ? <View>{rows}</View> : <Section title={title}>{rows}</Section>;
+  const [first, ...rest] = blocks;
+  const rows = (of: readonly Block[]) => <Blocks blocks={of} {...on} />;
+  if (title === '') return <View>{rows(blocks)}</View>;
+  return first?.kind === 'plan' ? (
+    <Section title={title} figure={rows([first])}>
+      {rows(rest)}
+    </Section>
+  ) : (
+    <Section title={title}>{rows(blocks)}</Section>
+  );
 }
 
 function Title({ parts }: { parts: ReportParts }) {

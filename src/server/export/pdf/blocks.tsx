@@ -41,17 +41,13 @@ function Table({ columns, rows }: Extract<Block, { kind: 'table' }>) {
       })}
     </View>
   );
-  const head = columns.map((c) => c.name);
+  const all = [columns.map((c) => c.name), ...rows.map((cells) => cells.map((c) => c.text))];
+  const lines = all.map((cells, i) => line(cells, i === 0, i));
   return (
     <View>
-      {line(head, true, -1)}
-      {rows.map((cells, i) =>
-        line(
-          cells.map((c) => c.text),
-          false,
-          i,
-        ),
-      )}
+      {/* No head stands at the foot of a page without its first row. */}
+      <View wrap={false}>{lines.slice(0, 2)}</View>
+      {lines.slice(2)}
     </View>
   );
 }

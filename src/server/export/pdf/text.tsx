@@ -14,12 +14,13 @@ export const Stamp = ({ children }: { children: string }) => (
 /** The library takes bookmarks on every node; its types know them on pages only. */
 export const bookmark = (title: string) => ({ bookmark: title }) as object;
 
-/** A section whose title is also a bookmark of the document. */
-export const Section = ({ title, children }: { title: string; children: ReactNode }) => (
+/** A section whose title is also a bookmark of the document; it stands on no page without the figure that it begins with. */
+export const Section = ({ title, figure, children }: { title: string; figure?: ReactNode; children: ReactNode }) => (
   <View {...bookmark(title)}>
-    <Text style={s.h2} minPresenceAhead={40}>
-      {title}
-    </Text>
+    <View wrap={false} minPresenceAhead={40}>
+      <Text style={s.h2}>{title}</Text>
+      {figure}
+    </View>
     {children}
   </View>
 );
