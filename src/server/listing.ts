@@ -5,20 +5,17 @@ import type { AnyRecord } from '@/core/kinds';
 import { checkText } from '@/core/listing/check-text';
 import { docText, type Listing } from '@/core/listing/doc';
 import { recordsOf } from '@/core/records/reduce';
-import { reportFileSchema } from '@/core/seal/seal';
 import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { currentInspection, recordsOfInspection } from '@/data/inspections';
 import { type Held, heldAgainst, type KeptListing } from '@/data/listings';
 import { orgTables } from '@/data/org-tables';
-import { newestSealed } from '@/data/published';
-import { readSnapshot, sealedRecords } from '@/report/read-snapshot';
+import { sealedRecords } from '@/report/read-snapshot';
+import { newestOpened } from './newest-opened';
 
 /** What a listing is held against: the newest sealed report where there is one, else what is on record now. */
 async function recordsBehind(db: Db, actor: Actor, lotId: string): Promise<readonly AnyRecord[]> {
-  const sealed = await newestSealed(db, actor, lotId);
-  const file = sealed ? reportFileSchema.safeParse(JSON.parse(sealed.report)).data : undefined;
-  const opened = file ? readSnapshot(file.snapshot) : null;
+  const opened = await newestOpened(db, actor, lotId);
   if (opened) return sealedRecords(opened.snapshot.bundle).records;
   const head = await currentInspection(db, actor, lotId);
   return head ? recordsOfInspection(db, actor, head.id) : [];

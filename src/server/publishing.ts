@@ -1,18 +1,15 @@
-import { reportFileSchema } from '@/core/seal/seal';
 import type { Actor } from '@/data/actor';
 import { db } from '@/data/db';
-import { newestSealed, publishLot, refreshPublished } from '@/data/published';
+import { publishLot, refreshPublished } from '@/data/published';
 import { publicLot } from '@/report/public-lot';
-import { readSnapshot } from '@/report/read-snapshot';
+import { newestOpened } from './newest-opened';
 import { newToken, tokenHash } from './sealing';
 
 /** What the newest sealed report of a lot says on the sale's page; null where there is none that can be read. */
 async function factsOf(actor: Actor, lotId: string) {
-  const sealed = await newestSealed(db(), actor, lotId);
-  const file = sealed ? reportFileSchema.safeParse(JSON.parse(sealed.report)).data : undefined;
-  const opened = file ? readSnapshot(file.snapshot) : null;
-  const facts = opened ? publicLot(opened.snapshot) : null;
-  return sealed && facts ? { saleId: sealed.saleId, sha256: sealed.sha256, facts } : null;
+  const opened = await newestOpened(db(), actor, lotId);
+  const facts = opened && publicLot(opened.snapshot);
+  return opened && facts ? { saleId: opened.saleId, sha256: opened.sha256, facts } : null;
 }
 
 /** Puts a lot on its sale's page. False when nothing of it was sealed yet. */

@@ -32,24 +32,15 @@ export function pathOf(points: readonly Point[], closed = true): string {
 
 function textOf(points: readonly Point[], closed: boolean): string {
   let [text, lastX, lastY] = ['', 0, 0];
-  const step = (x: number, y: number) => {
-    [lastX, lastY] = [lastX + x, lastY + y];
-    return `${x}${y < 0 ? '' : ' '}${y}`;
+  // Begun at the origin, the first step is the place itself.
+  const step = (letter: string) => (x: number, y: number) => {
+    const [dx, dy] = [Math.round(x) - lastX, Math.round(y) - lastY];
+    [lastX, lastY] = [lastX + dx, lastY + dy];
+    text += `${letter}${dx}${dy < 0 ? '' : ' '}${dy}`;
   };
-  trace(
-    points,
-    {
-      moveTo: (x, y) => {
-        text += `M${step(Math.round(x) - lastX, Math.round(y) - lastY)}`;
-      },
-      lineTo: (x, y) => {
-        text += `l${step(Math.round(x) - lastX, Math.round(y) - lastY)}`;
-      },
-      closePath: () => {
-        text += 'z';
-      },
-    },
-    closed,
-  );
+  const closePath = () => {
+    text += 'z';
+  };
+  trace(points, { moveTo: step('M'), lineTo: step('l'), closePath }, closed);
   return text;
 }

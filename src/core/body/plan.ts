@@ -179,7 +179,7 @@ export function planOfCar(
 }
 
 /** The box round a zone, which every reading of it is placed by. */
-const boxAround = keptWith((zone: Zone) => boxOf(zone.outline));
+export const boxAround = keptWith((zone: Zone) => boxOf(zone.outline));
 
 /**
  * A place on the sheet as panel millimetres: u rearwards from the zone's front-most point; v upwards from its lowest

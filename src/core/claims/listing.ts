@@ -65,6 +65,16 @@ export interface WholeCar {
   readonly rust: number;
 }
 
+/** Words about the whole condition: no single claim is weighed for them. */
+const ofCondition = ({ index: from, 0: text }: RegExpExecArray, verdict: ListingVerdict): ListingWords => ({
+  from,
+  to: from + text.length,
+  text,
+  claim: 'condition',
+  verdict,
+  weighed: null,
+});
+
 /**
  * The absolute words and claims of a text against what was found of the car. `weigh` weighs a claim as if the seller had made
  * it. Words of the whole condition are never supported: no look carries them. In the order of the text.
@@ -85,31 +95,13 @@ export function checkListing(
     return [{ ...spot, text: said.text, claim: said.kind, verdict, weighed }];
   });
   const absolute = [...text.matchAll(ABSOLUTE)].flatMap((m): ListingWords[] => {
-    const spot = { from: m.index, to: m.index + m[0].length };
-    if (NOT_MEANT.test(text.slice(0, m.index)) || claimed.some((c) => c.from <= spot.from && c.to >= spot.to))
-      return [];
+    const to = m.index + m[0].length;
+    if (NOT_MEANT.test(text.slice(0, m.index)) || claimed.some((c) => c.from <= m.index && c.to >= to)) return [];
     const against = ORIGINAL.test(m[0]) ? whole.otherParts : whole.findings;
-    return [
-      {
-        ...spot,
-        text: m[0],
-        claim: 'condition',
-        verdict: against > 0 ? 'contradicted' : whole.seen < 1 ? 'wider' : 'unsupported',
-        weighed: null,
-      },
-    ];
+    return [ofCondition(m, against > 0 ? 'contradicted' : whole.seen < 1 ? 'wider' : 'unsupported')];
   });
   const untrue = whole.findings === 0 ? [] : [...text.matchAll(NOTHING_FOUND)];
-  const nothing = untrue.map(
-    (m): ListingWords => ({
-      from: m.index,
-      to: m.index + m[0].length,
-      text: m[0],
-      claim: 'condition',
-      verdict: 'contradicted',
-      weighed: null,
-    }),
-  );
+  const nothing = untrue.map((m) => ofCondition(m, 'contradicted'));
   return [...claimed, ...absolute, ...nothing].sort((a, b) => a.from - b.from || a.to - b.to);
 }
 

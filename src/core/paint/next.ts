@@ -1,5 +1,5 @@
-import { boxOf, contains, distanceToOutline, type Point } from '../body/geometry';
-import { type Plan, toPanel, toSheet } from '../body/plan';
+import { contains, distanceToOutline, type Point } from '../body/geometry';
+import { boxAround, type Plan, toPanel, toSheet } from '../body/plan';
 import type { Zone } from '../body/zone';
 import { normalQuantile } from '../stats/normal';
 import { keptWith } from '../stats/remembered';
@@ -90,13 +90,18 @@ interface Candidate {
   readonly uMm: number;
   readonly vMm: number;
   readonly edgeMm: number;
-  /** In the lowest quarter of the panel, where rust begins. */
   readonly low: boolean;
+}
+
+/** Whether a place lies in the lowest quarter of its panel, where rust begins. */
+function isLow(zone: Zone, p: Point): boolean {
+  const { minY, maxY } = boxAround(zone);
+  return toPanel(zone, p).vMm < (maxY - minY) / 4;
 }
 
 /** The places of a panel that are tried, by its shape alone. */
 const candidatesOf = keptWith((zone: Zone): readonly Candidate[] => {
-  const box = boxOf(zone.outline);
+  const box = boxAround(zone);
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
   const steps = Array.from({ length: NEXT.tries - 1 }, (_, k) => k + 1);
   return steps
@@ -106,15 +111,13 @@ const candidatesOf = keptWith((zone: Zone): readonly Candidate[] => {
     .filter((p) => contains(zone.outline, p))
     .map((sheet) => {
       const at = toPanel(zone, sheet);
-      return { sheet, ...at, edgeMm: distanceToOutline(zone.outline, sheet), low: at.vMm < height / 4 };
+      return { sheet, ...at, edgeMm: distanceToOutline(zone.outline, sheet), low: isLow(zone, sheet) };
     });
 });
 
 /** Where on the panel the next reading settles most: doubt of the film there, doubt whether it is above the cut, low places first. */
 function placeFor(zone: Zone, placed: readonly Point[], field: PanelField | null, cutUm: number): Point {
-  const box = boxOf(zone.outline);
-  const low = (p: Point) => toPanel(zone, p).vMm < (box.maxY - box.minY) / 4;
-  const wantLow = zone.upright && placed.filter(low).length < 2;
+  const wantLow = zone.upright && placed.filter((p) => isLow(zone, p)).length < 2;
   let best = zone.label;
   let bestScore = -Infinity;
   for (const at of candidatesOf(zone)) {

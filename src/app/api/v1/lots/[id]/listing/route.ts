@@ -39,6 +39,7 @@ export const POST = route<{ id: string }>(mayManage, async ({ actor, request, pa
   if (!parsed.ok) return parsed.response;
   const kept = await listingOf(db(), actor, params.id);
   if (!kept) return notFound();
-  const held = await heldUp(db(), actor, params.id, kept);
+  const { contradicted } = await standingNow(db(), actor, kept);
+  const held = { contradicted, against: kept.now };
   return (await allowListing(db(), actor, params.id, parsed.data.why, held)) ? Response.json({ ok: true }) : notFound();
 });
