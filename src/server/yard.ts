@@ -16,35 +16,22 @@ import { freshSummaries } from './summaries';
 /** Lots on one page of the Yard. */
 const PAGE = 100;
 const NO_LOTS: YardCounts = { late: 0, thin: 0, going: 0, 'not begun': 0, sealed: 0, withdrawn: 0 };
+const NOTHING_SEEN = { rows: [], nextPage: null, counts: NO_LOTS, next: null, highest: 0, salePage: null };
 
-/** The Yard of who asks: from memory while nothing of the house changed. */
-export async function yardSeen(actor: Actor, asked: YardAsked, now: Date): Promise<YardSeen> {
-  const memory = houseMemory();
-  const sales = await memory.answer(actor, 'sales', () => salesOf(db(), actor));
+/** The Yard of who asks: from memory while nothing of the house changed, the same object each time. */
+export const yardSeen = (actor: Actor, asked: YardAsked, now: Date): Promise<YardSeen> =>
+  houseMemory().answer(actor, JSON.stringify(['yard', mayManage(actor), asked]), () => readYard(actor, asked, now));
+
+async function readYard(actor: Actor, asked: YardAsked, now: Date): Promise<YardSeen> {
+  const sales = await salesOf(db(), actor);
   const sale = sales.find((s) => s.id === asked.sale) ?? sales.find((s) => s.state !== 'archived') ?? null;
-  const house = await rememberedHouse(actor);
-  const { timeZone, currency, words, units } = house;
+  const { timeZone, currency, words, units } = await rememberedHouse(actor);
   const beginning = { timeZone, currency, words, units };
   // A lot is late by the sale's own days.
   const today = dayIn(now, sale?.timeZone ?? 'UTC');
-  if (!sale)
-    return {
-      sales,
-      sale,
-      beginning,
-      today,
-      rows: [],
-      nextPage: null,
-      counts: NO_LOTS,
-      next: null,
-      highest: 0,
-      salePage: null,
-    };
-  const question = JSON.stringify(['yard', sale.id, today, asked.show, asked.sort, asked.search, asked.after]);
-  const lots = await memory.answer(actor, question, () => lotsSeen(actor, sale, asked, today, now));
-  const salePage = mayManage(actor)
-    ? await memory.answer(actor, `page ${sale.id}`, () => salePageOf(db(), actor, sale.id))
-    : null;
+  if (!sale) return { sales, sale, beginning, today, ...NOTHING_SEEN };
+  const lots = await lotsSeen(actor, sale, asked, today, now);
+  const salePage = mayManage(actor) ? await salePageOf(db(), actor, sale.id) : null;
   return { sales, sale, beginning, today, salePage, ...lots };
 }
 

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { text, uuidSchema } from '@/core/kinds/common';
 import { SORTS, type Sort, STANDINGS } from '@/core/yard/standing';
 import { Yard } from '@/screens/yard/yard';
-import { yardFacts } from '@/screens/yard/yard-facts';
+import { handOverYard } from '@/screens/yard/yard-facts';
 import { pageActor } from '@/server/actor';
 import { yardSeen } from '@/server/yard';
 import { DeviceKeeper } from '@/ui/device/device-keeper';
@@ -11,12 +11,19 @@ import { DeviceKeeper } from '@/ui/device/device-keeper';
 export const metadata: Metadata = { title: 'Yard' };
 export const dynamic = 'force-dynamic';
 
+/** What is not asked is usual, and what is no answer is as if it were not asked. */
 const askedSchema = z.object({
-  sale: uuidSchema.nullable().catch(null),
-  show: z.enum(STANDINGS).or(z.literal('all')).catch('all'),
-  by: z.enum(Object.keys(SORTS) as [Sort, ...Sort[]]).catch('number'),
-  q: text(100).catch(''),
-  after: z.string().max(60).nullable().catch(null),
+  sale: uuidSchema.nullable().default(null).catch(null),
+  show: z
+    .enum(['all', ...STANDINGS])
+    .default('all')
+    .catch('all'),
+  by: z
+    .enum(Object.keys(SORTS) as [Sort, ...Sort[]])
+    .default('number')
+    .catch('number'),
+  q: text(100).default('').catch(''),
+  after: z.string().max(60).nullable().default(null).catch(null),
 });
 
 export default async function YardPage({ searchParams }: { searchParams: Promise<Record<string, unknown>> }) {
@@ -26,7 +33,12 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
   const seen = await yardSeen(actor, asked, new Date());
   return (
     <>
-      <Yard key={`${seen.sale?.id}`} facts={yardFacts(seen, { name: actor.name, role: actor.role })} asked={asked} />
+      <Yard
+        key={`${seen.sale?.id}`}
+        text={handOverYard(seen)}
+        me={{ name: actor.name, role: actor.role }}
+        asked={asked}
+      />
       <DeviceKeeper me={actor.userId} role={actor.role} />
     </>
   );

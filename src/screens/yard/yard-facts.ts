@@ -1,25 +1,9 @@
-import type { Role } from '@/core/people/roles';
+import { keptWith } from '@/core/stats/remembered';
 import type { Sale } from '@/core/yard/sale-facts';
 import type { YardSeen } from '@/core/yard/yard-seen';
 import { dayText } from '@/words/dates';
-import { BAND_LIMITS, type RowFacts, rowFacts } from './row-facts';
-
-export interface Me {
-  readonly name: string;
-  readonly role: Role;
-}
-
-/** What the Yard shows, in words: no more than it draws. */
-export interface YardFacts extends Omit<YardSeen, 'sales' | 'today' | 'rows' | 'next'> {
-  readonly me: Me;
-  readonly sales: readonly Pick<Sale, 'id' | 'name' | 'state'>[];
-  /** Where and when the sale is. */
-  readonly days: string;
-  readonly rows: readonly RowFacts[];
-  /** Where bands of the grade begin, for the ticks of the rows' scales. */
-  readonly limits: readonly number[];
-  readonly next: RowFacts | null;
-}
+import type { YardFacts } from './handed-yard';
+import { BAND_LIMITS, rowFacts } from './row-facts';
 
 const daysOf = ({ place, opensOn, closesOn }: Sale) =>
   [place, opensOn && `opens ${dayText(opensOn)}`, closesOn && `closes ${dayText(closesOn)}`]
@@ -27,11 +11,10 @@ const daysOf = ({ place, opensOn, closesOn }: Sale) =>
     .join(' · ');
 
 /** What the Yard shows of that today. */
-export function yardFacts(seen: YardSeen, me: Me): YardFacts {
+function yardFacts(seen: YardSeen): YardFacts {
   const { sales, sale, rows, next, today, ...rest } = seen;
   return {
     ...rest,
-    me,
     sales: sales.map(({ id, name, state }) => ({ id, name, state })),
     sale,
     days: sale ? daysOf(sale) : '',
@@ -40,3 +23,6 @@ export function yardFacts(seen: YardSeen, me: Me): YardFacts {
     next: next && rowFacts(next, today),
   };
 }
+
+/** The Yard as its page is handed it: one text. Described value by value, as the framework does, it costs more than what is drawn. */
+export const handOverYard = keptWith((seen: YardSeen): string => JSON.stringify(yardFacts(seen)));

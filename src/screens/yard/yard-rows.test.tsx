@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { YardLot } from '@/core/yard/yard-lot';
-import { BAND_LIMITS, due, rowFacts } from './row-facts';
+import { due, rowFacts } from './row-facts';
 import { yardAddress } from './yard-address';
 import { YardRow } from './yard-rows';
 
@@ -30,7 +30,7 @@ const lot = (extra: Partial<YardLot> = {}, summary: Partial<YardLot['summary']> 
   },
   ...extra,
 });
-const drawn = (row: YardLot) => renderToStaticMarkup(<YardRow row={rowFacts(row, TODAY)} limits={BAND_LIMITS} />);
+const drawn = (row: YardLot) => renderToStaticMarkup(<YardRow row={rowFacts(row, TODAY)} />);
 const words = (row: YardLot) =>
   drawn(row)
     .replace(/<[^>]*>/g, ' ')
@@ -72,6 +72,10 @@ it('tells thin and late lots, structural loss, and the grade with its doubt', ()
   expect(words(lot({ reportDueOn: '2027-02-09' }, summary))).toMatch(/late 1 day late/);
   expect(words(lot({}, summary))).toContain('Structural loss: tell the manager');
   expect(drawn(lot({}, summary))).toContain('Grade 52 to 66 of 100');
+  // Said to who listens as it is shown, also where a tenth would round otherwise.
+  const half = { ...summary, grade: { ...summary.grade, low: 64.46 } };
+  expect(words(lot({}, half))).toContain('64–66');
+  expect(drawn(lot({}, half))).toContain('Grade 64 to 66 of 100');
   expect(words(lot({}, { ...summary, gates: [] }))).not.toContain('Structural loss');
 });
 

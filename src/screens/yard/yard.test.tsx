@@ -6,7 +6,7 @@ import type { YardSeen } from '@/core/yard/yard-seen';
 import { PreferencesProvider } from '@/ui/preferences';
 import { DEFAULT_PREFERENCES } from '@/ui/preferences-cookie';
 import { Yard } from './yard';
-import { yardFacts } from './yard-facts';
+import { handOverYard } from './yard-facts';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push() {}, replace() {}, refresh() {} }) }));
 
@@ -57,7 +57,7 @@ const ASKED = { sale: null, show: 'all', sort: 'number', search: '', after: null
 const drawn = (role: Role, known: Partial<YardSeen> = {}, asked: object = {}) =>
   renderToStaticMarkup(
     <PreferencesProvider initial={DEFAULT_PREFERENCES}>
-      <Yard facts={yardFacts({ ...KNOWN, ...known }, { name: 'Petra', role })} asked={{ ...ASKED, ...asked }} />
+      <Yard text={handOverYard({ ...KNOWN, ...known })} me={{ name: 'Petra', role }} asked={{ ...ASKED, ...asked }} />
     </PreferencesProvider>,
   );
 

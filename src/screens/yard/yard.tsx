@@ -11,26 +11,33 @@ import { ReaderMenu } from '@/ui/parts/reader-menu';
 import { PlainLinks } from '@/ui/shell/plain-links';
 import { Answer } from './answer';
 import { AskYard, ShowAll } from './ask-yard';
+import { handedYard, type YardFacts } from './handed-yard';
 import type { RowFacts } from './row-facts';
 import { FirstSale, SaleActs } from './sale-acts';
 import { SaveSaleOffline } from './save-sale-offline';
 import { YardActs } from './yard-acts';
 import { yardAddress } from './yard-address';
-import type { YardFacts } from './yard-facts';
 import { YardFilter } from './yard-filter';
 import { YardRows } from './yard-rows';
+
+/** Who looks at the Yard. */
+interface Me {
+  readonly name: string;
+  readonly role: Role;
+}
 
 /**
  * The sale's lots: what next, what is late, what is thin. One piece of the page's program, given few words: drawn from descriptions
  * that the server makes, a page is described twice.
  */
-export function Yard({ facts, asked }: { facts: YardFacts; asked: YardAsked }) {
-  const { sale, me, beginning, counts, rows, nextPage } = facts;
+export function Yard({ text, me, asked }: { text: string; me: Me; asked: YardAsked }) {
+  const facts = handedYard(text);
+  const { sale, beginning, counts, rows, nextPage } = facts;
   const total = STANDINGS.reduce((s, w) => s + counts[w], 0);
   const manages = roleMay(me.role, 'manage');
   return (
     <PlainLinks className="min-h-full">
-      <Head facts={facts} />
+      <Head facts={facts} me={me} />
       <AskYard asked={asked}>
         <main className="mx-auto grid max-w-6xl grid-cols-1 gap-5 px-4 py-5">
           <Sales sales={facts.sales} shownId={sale?.id} />
@@ -79,7 +86,7 @@ export function Yard({ facts, asked }: { facts: YardFacts; asked: YardAsked }) {
   );
 }
 
-function Head({ facts: { sale, me, beginning, salePage, days } }: { facts: YardFacts }) {
+function Head({ facts: { sale, beginning, salePage, days }, me }: { facts: YardFacts; me: Me }) {
   return (
     <header className="border-b border-line bg-card">
       <div className="mx-auto flex max-w-6xl items-center gap-3 px-4 py-3">
