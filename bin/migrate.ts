@@ -3,7 +3,9 @@ import { sql } from 'drizzle-orm';
 import { migrate } from 'drizzle-orm/postgres-js/migrator';
 import { openAppRole } from '../src/data/app-role';
 import { connect } from '../src/data/db';
+import { outdateSummaries } from '../src/data/lot-summaries';
 import { boxPlainKeys } from '../src/data/seal-keys';
+import { COMPUTED_BY } from '../src/report/computed-by';
 
 /** Number of the advisory lock that migrating takes. */
 const MIGRATING = 7_245_001;
@@ -21,6 +23,7 @@ async function main(): Promise<void> {
   await db.execute(sql`select pg_advisory_lock(${MIGRATING})`);
   await migrate(db, { migrationsFolder: fileURLToPath(new URL('../src/data/migrations', import.meta.url)) });
   await boxPlainKeys(db);
+  await outdateSummaries(db, COMPUTED_BY);
   if (owner === app)
     console.log(
       '· DATABASE_URL is the tables’ owner: with it the server starts for the demo only. Set DATABASE_OWNER_URL too.',

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray } from 'drizzle-orm';
+import { and, asc, eq, inArray, ne, sql } from 'drizzle-orm';
 import type { AnyRecord } from '@/core/kinds';
 import { withDefaults } from '@/core/kinds/with-defaults';
 import type { LotSummary } from '@/core/yard/yard-lot';
@@ -46,4 +46,21 @@ export async function keepSummary(
       .set({ summary, summaryCount: atCount })
       .where(and(eq(inspection.id, inspectionId), eq(inspection.orgId, actor.orgId))),
   );
+}
+
+/**
+ * Has what another computation made of lots computed anew when the Yard is next looked at; by the tables' owner, as a program starts
+ * to serve. What was sealed stays as it was.
+ */
+export async function outdateSummaries(owner: Db, computedBy: number): Promise<void> {
+  await owner
+    .update(inspection)
+    .set({ summaryCount: -1 })
+    .where(
+      and(
+        ne(inspection.state, 'sealed'),
+        ne(inspection.summaryCount, -1),
+        sql`(${inspection.summary}->>'by')::int is distinct from ${computedBy}`,
+      ),
+    );
 }

@@ -2,6 +2,7 @@ import { DEFAULT_TOLERANCES } from '@/core/fit/tolerances';
 import { DEFAULT_TABLES } from '@/core/grade/all-tables';
 import { DEFAULT_GRADE_TABLES } from '@/core/grade/shipped';
 import type { Role } from '@/core/people/roles';
+import { COMPUTED_BY } from '@/report/computed-by';
 import { verifyReport } from '@/report/sealed-report';
 import { newToken, saleYear, sealInspection, tokenHash } from '@/server/sealing';
 import { freshSummaries, summarise } from '@/server/summaries';
@@ -9,6 +10,7 @@ import { type Actor, mayEnter, mayManage } from './actor';
 import type { Db } from './db';
 import { takeChanges } from './gateway';
 import { addLink, linkedReport, linksOf, openLink, withdrawLink } from './links';
+import { outdateSummaries } from './lot-summaries';
 import { addLot } from './lots';
 import { keepTables, orgTables } from './org-tables';
 import { setState, startRevision } from './revisions';
@@ -129,6 +131,21 @@ describe('summaries of the Yard', () => {
     const [again] = await freshSummaries(db, petra, [await row(inspectionId)], 2027);
     expect(again!.summary).toMatchObject({ findings: 1, gates: ['structural-loss'] });
     expect(again!.summary.grade!.high).toBeLessThanOrEqual(40);
+  });
+
+  it('are computed anew after a program that computes otherwise began, but not those of sealed lots', async () => {
+    const { inspectionId } = await readyLot();
+    await freshSummaries(db, petra, [await row(inspectionId)], 2027);
+    await outdateSummaries(owner, COMPUTED_BY);
+    expect(await row(inspectionId)).toMatchObject({ stale: false });
+    await outdateSummaries(owner, COMPUTED_BY + 1);
+    expect(await row(inspectionId)).toMatchObject({ stale: true });
+    await freshSummaries(db, petra, [await row(inspectionId)], 2027);
+    const sealed = await sealInspection(db, petra, inspectionId, NOW);
+    if (!sealed.ok) throw new Error(sealed.reason);
+    const { stale } = await row(inspectionId);
+    await outdateSummaries(owner, COMPUTED_BY + 1);
+    expect(await row(inspectionId)).toMatchObject({ state: 'sealed', stale });
   });
 
   it('have no grade before the car is stated', () => {

@@ -1,10 +1,11 @@
 import type { Bundle } from '@/core/records/bundle';
 import { type PublishedKeys, standingOfKey } from '@/core/seal/known-keys';
 import { canonicalText, sha256Hex } from '@/core/seal/seal';
+import { COMPUTED_BY } from './computed-by';
 import { readSnapshot } from './read-snapshot';
 import { recomputeReport } from './recompute';
 import { sealSnapshot, verifyReport } from './sealed-report';
-import { COMPUTED_BY, type Snapshot, takeSnapshot } from './snapshot';
+import { type Snapshot, takeSnapshot } from './snapshot';
 
 const AT = '2027-02-10T09:00:00Z';
 const id = (n: number) => `01890000-0000-7000-8000-${String(n).padStart(12, '0')}`;

@@ -1,6 +1,7 @@
 import { tablesSealed } from '@/core/grade/all-tables';
+import { COMPUTED_BY } from './computed-by';
 import type { OpenedSnapshot } from './read-snapshot';
-import { COMPUTED_BY, type Snapshot, takeSnapshot } from './snapshot';
+import { type Snapshot, takeSnapshot } from './snapshot';
 
 /** Why a report's figures cannot be computed from what it holds. */
 export type NotRecomputable =

@@ -7,6 +7,7 @@ import { type Judgement, judge } from '@/core/judge/judge';
 import { MODEL_TABLES } from '@/core/judge/models';
 import { type Bundle, bundleSchema, readBundle, writeBundle } from '@/core/records/bundle';
 import { recordsOf } from '@/core/records/reduce';
+import { COMPUTED_BY } from './computed-by';
 import { published } from './published';
 import { SEALED_SHAPE, SECTION_LIST } from './sections';
 
@@ -16,12 +17,6 @@ import { SEALED_SHAPE, SECTION_LIST } from './sections';
  * is named. Reports of version 1 have none of these.
  */
 export const REPORT_VERSION = 3;
-
-/**
- * Number of the way figures follow from records: raised with every change of a formula or of a number that is not in a
- * report's own tables. A report of another number need not give the same figures here.
- */
-export const COMPUTED_BY = 6;
 
 /** What is sealed: the records, the tables of numbers used and what was computed from them. */
 export const snapshotSchema = z.object({

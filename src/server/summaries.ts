@@ -9,12 +9,14 @@ import type { Actor } from '@/data/actor';
 import type { Db } from '@/data/db';
 import { keepSummary, recordsOfMany } from '@/data/lot-summaries';
 import { orgTables } from '@/data/org-tables';
+import { COMPUTED_BY } from '@/report/computed-by';
 
 /** What the Yard shows of a lot, from its records; the grade under the keeper lens. */
 export function summarise(records: readonly AnyRecord[], onYear: number, tables: Tables): LotSummary {
   const car = recordsOf(records, 'car')[0]?.body;
   const plan = planOfCar(car);
   const counts = {
+    by: COMPUTED_BY,
     records: records.length,
     readings: recordsOf(records, 'reading').length,
     findings: recordsOf(records, 'finding').length,

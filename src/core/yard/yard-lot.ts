@@ -18,6 +18,8 @@ export interface LotSummary {
   readonly photos: number;
   readonly gates: readonly string[];
   readonly car: string;
+  /** Number of the computation that made it; summaries kept by earlier programs lack it. */
+  readonly by?: number;
 }
 
 /** What the Yard shows of a lot. */
