@@ -1,10 +1,11 @@
-import type { Need } from '@/core/body/zone';
+import type { Aspect, Need } from '@/core/body/zone';
 import type { Axis } from '@/core/catalogue/axes';
 import type { LensDifference } from '@/core/grade/lens-difference';
 import type { Lens } from '@/core/grade/tables';
 import type { Gate } from '@/core/judge/models';
 import type { BlockedBy } from '@/core/kinds/look';
 import { plural } from './plural';
+import { ASPECT_WORDS } from './terms';
 import { type Both, pick, type Vocabulary } from './vocabulary';
 
 export const AXIS_WORDS: Readonly<Record<Axis, string>> = {
@@ -98,21 +99,41 @@ const MEASURED_WORDS: Readonly<Record<string, Both>> = {
   shape: 'waves in reflections',
   fit: 'gaps and flushness',
   originality: 'paint that is not the works’',
+  function: 'what does not work as it should',
+  tire: { us: 'tires by age and tread', gb: 'tyres by age and tread' },
+  completeness: 'pieces that are not on the car',
 };
 
-/** What an axis lost, where no finding says it. */
-export function lossText(
-  loss: { readonly by: string; readonly of: string | null; readonly places: number; readonly n: number },
-  words: Vocabulary,
-): string {
+/** A record of a major part that something was lost for. */
+const PART = /^part (.+)$/;
+
+interface Told {
+  readonly by: string;
+  readonly of: string | null;
+  readonly places: number;
+  readonly n: number;
+}
+
+/** At how many places; none is named where each lost hardly anything. */
+const atPlaces = ({ places, n }: Pick<Told, 'places' | 'n'>): string =>
+  places > 0 ? plural(places, 'place') : `a little at each of ${plural(n, 'place')}`;
+
+/** What was lost by a measure or a statement. */
+function measuredText({ of, places, n }: Told, words: Vocabulary, partSays: (record: string) => string | null): string {
+  const part = PART.exec(of ?? '')?.[1];
+  if (part !== undefined) return partSays(part) ?? 'a major part, by how it came to the car';
+  const what = MEASURED_WORDS[of ?? ''] ?? ASPECT_WORDS[of as Aspect];
+  const name = what === undefined ? (of ?? 'measured') : pick(what, words);
+  return `${name}, ${atPlaces({ places, n })}`;
+}
+
+/** What an axis lost, where no finding says it; `partSays` tells of a major part by its record. */
+export function lossText(loss: Told, words: Vocabulary, partSays: (record: string) => string | null): string {
   switch (loss.by) {
-    case 'measured': {
-      const what = MEASURED_WORDS[loss.of ?? ''];
-      const name = what === undefined ? (loss.of ?? 'measured') : pick(what, words);
-      return `${name}, ${plural(loss.places, 'place')}`;
-    }
+    case 'measured':
+      return measuredText(loss, words, partSays);
     case 'unseen':
-      return `${plural(loss.places, 'place')} not wholly seen: as on such cars of its age`;
+      return `${atPlaces(loss)} not wholly seen: as on such cars of its age`;
     case 'missed':
       return 'what any look can miss';
     case 'ends':

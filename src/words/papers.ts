@@ -11,6 +11,7 @@ import {
   type WorkSystem,
 } from '@/core/catalogue/papers';
 import type { BodyOf } from '@/core/kinds';
+import { recordsOf } from '@/core/records/reduce';
 import { dayText } from './dates';
 
 export const NUMBER_PLACE_WORDS: Readonly<Record<NumberPlace, string>> = {
@@ -129,6 +130,13 @@ export const keeperText = (k: BodyOf<'keeper'>): string =>
   );
 export const partName = (p: { readonly part: MajorPart | null; readonly what: string }): string =>
   p.part === null ? p.what : MAJOR_PARTS[p.part];
+/** What is said of a major part that something was lost for; null where there is no such record. */
+export const partSaysAmong =
+  (records: Parameters<typeof recordsOf>[0]) =>
+  (id: string): string | null => {
+    const body = recordsOf(records, 'part').find((p) => p.id === id)?.body;
+    return body ? `${partName(body)}: ${PART_STATE_WORDS[body.state]}` : null;
+  };
 export const partText = (p: BodyOf<'part'>): string =>
   joined(
     PART_STATE_WORDS[p.state],

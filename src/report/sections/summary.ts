@@ -23,6 +23,7 @@ import {
   rankIsSaid,
   unblockText,
 } from '@/words/grade';
+import { partSaysAmong } from '@/words/papers';
 import { zoneName, zoneWords } from '@/words/zones';
 import type { BandRow, Block } from '../block';
 import { defineSection, type SectionView } from '../section';
@@ -44,7 +45,8 @@ type View = SectionView<{
 }>;
 
 /** What each axis lost, where the report holds it: numbered findings by their numbers. */
-function lossesOf({ sealed, findings, wording }: View): Block[] {
+function lossesOf({ sealed, findings, records, wording }: View): Block[] {
+  const partSays = partSaysAmong(records);
   const numbered = new Map(findings.map((f) => [f.record.id, f]));
   const axes = sealed.axes.filter((a) => a.losses !== undefined);
   if (axes.length === 0) return [];
@@ -61,7 +63,7 @@ function lossesOf({ sealed, findings, wording }: View): Block[] {
           const text = f
             ? `${flawName(f.record.body.flaw, wording.words)}, ${zoneWords(f.record.body.zone, wording)}`
             : l.finding === null
-              ? lossText(l, wording.words)
+              ? lossText(l, wording.words, partSays)
               : 'a finding that is withheld';
           return {
             text: capital(text),

@@ -11,6 +11,7 @@ import { useInspection } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import { flawName } from '@/words/flaws';
 import { AXIS_WORDS, lossText } from '@/words/grade';
+import { partSaysAmong } from '@/words/papers';
 import { zoneWords } from '@/words/zones';
 import type { ShowPlaces } from './grade';
 
@@ -34,6 +35,7 @@ export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces })
   const wording = useWording(car?.steering);
   const { words } = usePreferences().preferences;
   const findings = new Map(recordsOf(state.records, 'finding').map((f) => [f.id, f.body]));
+  const partSays = partSaysAmong(state.records);
   let left = 100;
   const rows = toldLosses(axis.losses).map((loss) => {
     const from = left;
@@ -47,7 +49,7 @@ export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces })
         const named = f?.where ? ` (${f.where})` : '';
         const text = f
           ? `${flawName(f.flaw, words)}${named}, ${zoneWords(f.zone, wording)}`
-          : lossText({ ...loss, places: loss.zones.length }, words);
+          : lossText({ ...loss, places: loss.zones.length }, words, partSays);
         return (
           <li key={`${loss.by}${loss.finding}${loss.of}`}>
             <button

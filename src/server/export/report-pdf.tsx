@@ -5,7 +5,7 @@ import { type ReportParts, reportParts } from '@/report/report-parts';
 import type { ShownSection } from '@/report/sections';
 import type { Snapshot } from '@/report/snapshot';
 import type { Wording } from '@/words/vocabulary';
-import { Blocks, type OnPaper } from './pdf/blocks';
+import { aheadOf, Blocks, type OnPaper } from './pdf/blocks';
 import type { PictureFile } from './pdf/pictures';
 import { Sheet } from './pdf/sheet';
 import { INK, s } from './pdf/styles';
@@ -103,13 +103,15 @@ export function ReportPdf({ sealed, pictureFile, ...input }: PdfInput) {
 function OneSection({ section: { title, blocks }, on }: { section: ShownSection; on: OnPaper }) {
   const [first, ...rest] = blocks;
   const rows = (of: readonly Block[]) => <Blocks blocks={of} {...on} />;
-  if (title === '') return <View>{rows(blocks)}</View>;
+  if (title === '') return rows(blocks);
   return first?.kind === 'plan' ? (
     <Section title={title} figure={rows([first])}>
       {rows(rest)}
     </Section>
   ) : (
-    <Section title={title}>{rows(blocks)}</Section>
+    <Section title={title} ahead={aheadOf(first)}>
+      {rows(blocks)}
+    </Section>
   );
 }
 

@@ -10,7 +10,7 @@ import { LossesOnPaper } from './losses';
 import { type PictureFile, Pictures } from './pictures';
 import { CoverageOnPaper, PlanFigureOnPaper } from './plan';
 import { LINE, s } from './styles';
-import { Stamp, T } from './text';
+import { AHEAD, Over, Stamp, T } from './text';
 
 /** What blocks are drawn with. */
 export interface OnPaper {
@@ -52,22 +52,40 @@ function Table({ columns, rows }: Extract<Block, { kind: 'table' }>) {
   );
 }
 
+/** Characters of a box that is not parted by the end of a page. */
+const MOST_IN_ONE_PIECE = 1500;
+
+/** How much of a page is wanted below a title that such a block follows. */
+export function aheadOf(block: Block | undefined): number {
+  if (block?.kind === 'pictures' || block?.kind === 'strip' || block?.kind === 'coverage') return AHEAD.pictures;
+  // They begin with a title of their own.
+  return block?.kind === 'findings' || block?.kind === 'heading' || block?.kind === 'folded'
+    ? AHEAD.titled
+    : AHEAD.lines;
+}
+
 /** What an item begins with ends in a stop of its own, or gets a colon. */
 const leadText = (lead: string) => (/[.:?!]$/.test(lead.trim()) ? lead.trim() : `${lead.trim()}:`);
 
 /** Each kind of block on paper; on a page they are drawn by ui/report/blocks.tsx. */
 const DRAWN: Drawn = {
   heading: (b) => (
-    <View style={[s.row, { gap: 6, marginTop: 6, alignItems: 'center' }]} minPresenceAhead={30}>
-      <T style={s.bold}>{b.text}</T>
-      {b.evidence && <Stamp>{b.evidence}</Stamp>}
-    </View>
+    <Over>
+      <View style={[s.row, { gap: 6, marginTop: 6, alignItems: 'center' }]}>
+        <T style={s.bold}>{b.text}</T>
+        {b.evidence && <Stamp>{b.evidence}</Stamp>}
+      </View>
+    </Over>
   ),
-  para: (b) => (
-    <T style={[b.tone === 'soft' ? s.soft : {}, { marginBottom: 4 }]}>
-      {b.evidence ? `${capital(b.evidence)}. ${b.text}` : b.text}
-    </T>
-  ),
+  para: (b) => {
+    const text = (
+      <T style={[b.tone === 'soft' ? s.soft : {}, { marginBottom: 4 }]}>
+        {b.evidence ? `${capital(b.evidence)}. ${b.text}` : b.text}
+      </T>
+    );
+    // What announces something stands with it.
+    return b.text.endsWith(':') ? <Over>{text}</Over> : text;
+  },
   // Line by line: the faces draw no line break.
   code: (b) => (
     <View style={{ marginBottom: 4 }}>
@@ -80,7 +98,7 @@ const DRAWN: Drawn = {
   ),
   alarm: (b) => <T style={s.gate}>{b.text}</T>,
   box: (b) => (
-    <View style={s.box}>
+    <View style={s.box} wrap={b.text.length > MOST_IN_ONE_PIECE}>
       <T style={s.bold}>{b.title}</T>
       <T style={{ fontSize: 8.5 }}>{b.text}</T>
     </View>
@@ -121,10 +139,12 @@ const DRAWN: Drawn = {
   ),
   table: (b) => <Table {...b} />,
   folded: (b, on) => (
-    <View>
-      <T style={[s.bold, { marginTop: 6, marginBottom: 2 }]}>{b.title}</T>
+    <>
+      <Over ahead={aheadOf(b.blocks[0])}>
+        <T style={[s.bold, { marginTop: 6, marginBottom: 2 }]}>{b.title}</T>
+      </Over>
       <Blocks blocks={b.blocks} {...on} />
-    </View>
+    </>
   ),
   headline: (b) => <Headline {...b} />,
   bands: (b) => <BandRows {...b} />,
@@ -160,14 +180,16 @@ const DRAWN: Drawn = {
         }`}
       </T>
       {b.chapters.map((c, n) => (
-        <View key={n}>
-          <T style={[s.bold, { marginTop: 3 }]}>{c.title}</T>
+        <Fragment key={n}>
+          <Over>
+            <T style={[s.bold, { marginTop: 3 }]}>{c.title}</T>
+          </Over>
           {c.moments.map((m) => (
             <T key={m.id} style={{ fontSize: 8.5 }}>
               {`${filmTime(m.fromS)}  “${m.words}”${m.finding === null ? '' : `  (finding ${m.finding})`}`}
             </T>
           ))}
-        </View>
+        </Fragment>
       ))}
     </View>
   ),

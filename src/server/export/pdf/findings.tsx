@@ -1,9 +1,10 @@
 import { Text, View } from '@react-pdf/renderer';
+import { Fragment } from 'react';
 import type { Block, FindingRow } from '@/report/block';
 import { filmTime } from '@/words/film-time';
 import { type PictureFile, Pictures } from './pictures';
 import { LINE, s } from './styles';
-import { Stamp, T } from './text';
+import { Over, Stamp, T } from './text';
 
 function Row({ finding: f, pictureFile }: { finding: FindingRow; pictureFile: PictureFile }) {
   return (
@@ -38,11 +39,13 @@ export function FindingGroups({
   pictureFile,
 }: Extract<Block, { kind: 'findings' }> & { pictureFile: PictureFile }) {
   return groups.map(({ title, findings }) => (
-    <View key={title}>
-      <T style={s.h3}>{title}</T>
+    <Fragment key={title}>
+      <Over>
+        <T style={s.h3}>{title}</T>
+      </Over>
       {findings.map((f) => (
         <Row key={f.id} finding={f} pictureFile={pictureFile} />
       ))}
-    </View>
+    </Fragment>
   ));
 }

@@ -29,26 +29,28 @@ function Step({ from, to, known }: { from: number; to: number; known: boolean })
 
 function AxisLosses({ axis }: { axis: LossesRow }) {
   let left = 100;
+  const rows = axis.rows.map((r, i) => {
+    const from = left;
+    left = Math.max(0, left - r.points);
+    return (
+      <View key={i} style={[s.row, { alignItems: 'center', paddingVertical: 1 }]} wrap={false}>
+        <T style={{ flex: 1, fontSize: 8.5 }}>{r.number === null ? r.text : `${r.text} (no. ${r.number})`}</T>
+        <Step from={from} to={left} known={r.known} />
+        <T style={[s.figure, { width: 40, textAlign: 'right' }]}>{`−${r.points.toFixed(r.points < 10 ? 1 : 0)}`}</T>
+      </View>
+    );
+  });
   return (
     <View style={{ marginTop: 5 }}>
-      <View
-        style={[s.row, { justifyContent: 'space-between', borderBottomWidth: 0.5, borderBottomColor: LINE }]}
-        wrap={false}
-      >
-        <T style={s.bold}>{axis.name}</T>
-        <T style={s.figure}>{String(Math.round(axis.value))}</T>
+      {/* The axis stands at the foot of no page without the first of what it lost. */}
+      <View wrap={false}>
+        <View style={[s.row, { justifyContent: 'space-between', borderBottomWidth: 0.5, borderBottomColor: LINE }]}>
+          <T style={s.bold}>{axis.name}</T>
+          <T style={s.figure}>{String(Math.round(axis.value))}</T>
+        </View>
+        {rows[0]}
       </View>
-      {axis.rows.map((r, i) => {
-        const from = left;
-        left = Math.max(0, left - r.points);
-        return (
-          <View key={i} style={[s.row, { alignItems: 'center', paddingVertical: 1 }]} wrap={false}>
-            <T style={{ flex: 1, fontSize: 8.5 }}>{r.number === null ? r.text : `${r.text} (no. ${r.number})`}</T>
-            <Step from={from} to={left} known={r.known} />
-            <T style={[s.figure, { width: 40, textAlign: 'right' }]}>{`−${r.points.toFixed(r.points < 10 ? 1 : 0)}`}</T>
-          </View>
-        );
-      })}
+      {rows.slice(1)}
     </View>
   );
 }

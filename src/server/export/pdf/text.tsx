@@ -14,13 +14,34 @@ export const Stamp = ({ children }: { children: string }) => (
 /** The library takes bookmarks on every node; its types know them on pages only. */
 export const bookmark = (title: string) => ({ bookmark: title }) as object;
 
-/** A section whose title is also a bookmark of the document; it stands on no page without the figure that it begins with. */
-export const Section = ({ title, figure, children }: { title: string; figure?: ReactNode; children: ReactNode }) => (
-  <View {...bookmark(title)}>
-    <View wrap={false} minPresenceAhead={40}>
+/** Points of a page that a title wants below itself: what usually comes first after it, in one piece. */
+export const AHEAD = { lines: 60, titled: 120, pictures: 160 } as const;
+
+/**
+ * What stands over something else: at the foot of no page without it. The layout library moves such a thing only where something of
+ * the same parent stands before it, so it is never the first child of a part of the page.
+ */
+export const Over = ({ children, ahead = AHEAD.lines }: { children: ReactNode; ahead?: number }) => (
+  <View minPresenceAhead={ahead}>{children}</View>
+);
+
+/** A section whose title is also a bookmark of the document; it stands on no page without what it begins with, a figure in one piece. */
+export const Section = ({
+  title,
+  figure,
+  ahead = AHEAD.lines,
+  children,
+}: {
+  title: string;
+  figure?: ReactNode;
+  ahead?: number;
+  children: ReactNode;
+}) => (
+  <>
+    <View {...bookmark(title)} wrap={false} minPresenceAhead={figure ? 0 : ahead}>
       <Text style={s.h2}>{title}</Text>
       {figure}
     </View>
     {children}
-  </View>
+  </>
 );
