@@ -40,7 +40,9 @@ function walk(v: DemoVisit, visit: string): PhotoOrder[] {
   v.finding('seat.right.front', 'split', { sizeMm: 220, where: 'cushion' });
   v.finding('headliner', 'sagging', {});
   v.finding('carpet.left.front', 'damp', {});
-  v.finding('engine', 'number-unreadable', { note: 'Stamp below rust.' });
+  v.finding('engine', 'number-unreadable', {
+    note: 'The casting’s number is below rust; the stamp beside it can be read.',
+  });
   v.finding('engine', 'inoperative', { where: 'does not turn by hand' });
   v.finding('bumper.rear', 'plating-peels', { sizeMm: 300 });
   v.blocked(['door.left.rear', 'door.right.rear'], 'locked', 'stuck shut');

@@ -1,6 +1,7 @@
 import type { FunctionState, UntriedBecause } from '@/core/catalogue/functions';
-import { type FunctionLine, isSlow } from '@/core/functions/list';
+import { type FunctionLine, isSlow, wasTried } from '@/core/functions/list';
 import type { BodyOf } from '@/core/kinds';
+import { plural } from './plural';
 
 export const FUNCTION_STATE_WORDS: Readonly<Record<FunctionState, string>> = {
   works: 'works',
@@ -51,6 +52,26 @@ export function triedText({ state, why, from, seconds, cause, note }: BodyOf<'tr
 /** A function with how it was found; what is slow is said to be. */
 export const functionLine = (l: FunctionLine): string =>
   l.record ? `${triedText(l.record.body)}${isSlow(l) ? ', slow' : ''}` : 'nobody tried it';
+
+/** How many of the functions that a car has were tried, and what came of it: by how each that somebody spoke of was found. */
+export function triedOfText(asked: number, said: readonly FunctionState[]): string {
+  const of = (...states: FunctionState[]) => said.filter((s) => states.includes(s)).length;
+  const tried = said.filter(wasTried).length;
+  const fitted = asked - of('absent');
+  const [works, poor, dead] = [of('works'), of('poor'), of('dead', 'disconnected')];
+  const found = [
+    works > 0 && (works === 1 ? '1 works' : `${works} work`),
+    poor > 0 && (poor === 1 ? '1 works poorly' : `${poor} work poorly`),
+    dead > 0 && (dead === 1 ? '1 does not' : `${dead} do not`),
+  ].filter(Boolean);
+  const rest = fitted - tried;
+  return [
+    `${tried} of ${plural(fitted, 'function')} tried${found.length > 0 ? `: ${found.join(', ')}` : ''}`,
+    rest > 0 && `${rest} not tried`,
+  ]
+    .filter(Boolean)
+    .join('; ');
+}
 
 export const SAFETY_CAUTION =
   'Driving depends on what is marked. Whether a car may be used on the road is for the local tester.';

@@ -101,6 +101,8 @@ const MEASURED_WORDS: Readonly<Record<string, Both>> = {
   originality: 'paint that is not the works’',
   function: 'what does not work as it should',
   tire: { us: 'tires by age and tread', gb: 'tyres by age and tread' },
+  brightwork: 'bright pieces as they are',
+  leaks: 'what leaks',
   completeness: 'pieces that are not on the car',
 };
 

@@ -132,6 +132,9 @@ export function raisedText(p: WeakPlace, places: readonly WeakPlace[], wording: 
   return `shares its water with ${zoneWords(first.zone, wording)}, ${first.where}${more}, where ${first.state === 'damp' ? 'it is damp' : 'rust was found'}`;
 }
 
+/** The hole that is foretold: of a car that has some already it is the next. */
+export const holeText = (holed: boolean): string => (holed ? 'Next hole' : 'First hole');
+
 /** "6 to 40 years, likely 17", "over 50 years". */
 export function yearsText({ p10, p50, p90 }: YearsToThrough): string {
   if (p10 === null) return 'beyond 50 years';

@@ -88,6 +88,19 @@ describe('the car in facts', () => {
     expect(fact(facts, 'Fitted')).toBeUndefined();
   });
 
+  it('says the number that was read on the car where intake states none, and none that was only told', () => {
+    const stamp = (more: object) => ({
+      id: '01890000-0000-7000-8000-000000000001',
+      kind: 'number',
+      version: 1,
+      body: { place: 'engine-stamp', asRead: 'QH 20416', evidence: 'seen', at: '2027-02-10T09:00:00Z', ...more },
+    });
+    const engine = (...records: object[]) => fact(carFacts(car(), PLAIN_WORDING, records as never), 'Engine number');
+    expect(engine(stamp({}))).toBe('QH 20416');
+    expect(engine(stamp({ evidence: 'told' }))).toBe('not read');
+    expect(engine(stamp({ place: 'gearbox' }))).toBe('not read');
+  });
+
   it('says what was read, in the reader’s spelling', () => {
     const facts = carFacts(
       car({

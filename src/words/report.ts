@@ -1,8 +1,10 @@
 import type { Aspect } from '@/core/body/zone';
 import { scalePartOf } from '@/core/catalogue/flaws/iso4628';
-import type { BodyOf } from '@/core/kinds';
+import type { NumberPlace } from '@/core/catalogue/papers';
+import type { AnyRecord, BodyOf } from '@/core/kinds';
 import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import { PAINT_STATES } from '@/core/paint/profiles';
+import { recordsOf } from '@/core/records/reduce';
 import { drawnMm2 } from '@/core/work/extent';
 import { dayText } from './dates';
 import {
@@ -95,12 +97,20 @@ export function visitText(v: BodyOf<'visit'>, timeZone?: string): string {
     .join(' ');
 }
 
-/** What the car's papers and figures say, as name and value. */
-export function carFacts(car: BodyOf<'car'>, wording: Wording): readonly (readonly [name: string, value: string])[] {
+/** What was read last at a place where the car bears a number; doubtful characters and all. */
+const readAt = (place: NumberPlace, records: readonly AnyRecord[]): string =>
+  recordsOf(records, 'number').findLast((n) => n.body.place === place && n.body.evidence === 'seen')?.body.asRead ?? '';
+
+/** What the car's papers and figures say, as name and value; a number that intake does not state as it was read on the car. */
+export function carFacts(
+  car: BodyOf<'car'>,
+  wording: Wording,
+  records: readonly AnyRecord[] = [],
+): readonly (readonly [name: string, value: string])[] {
   const fitted = (Object.keys(FITTED_WORDS) as (keyof typeof FITTED_WORDS)[]).filter((k) => car.fitted?.[k]);
   return [
-    ['Chassis number', car.chassisNumber || 'not read'],
-    ['Engine number', car.engineNumber || 'not read'],
+    ['Chassis number', car.chassisNumber || readAt('chassis-plate', records) || readAt('frame', records) || 'not read'],
+    ['Engine number', car.engineNumber || readAt('engine-stamp', records) || 'not read'],
     ['Odometer', car.odometer ? `${car.odometer.value.toLocaleString('en-GB')} ${car.odometer.unit}` : 'not read'],
     [wording.words === 'en-US' ? 'Color' : 'Colour', car.colour || 'not stated'],
     ...(fitted.length > 0

@@ -125,7 +125,7 @@ function ledgerBlocks(
     { kind: 'heading', text: 'Pieces and what comes along', evidence: 'seen', rests: { kinds: ['piece'] } },
     {
       kind: 'para',
-      text: `${counts.fitted} fitted, ${counts.along} come along, ${counts.missing} missing, ${counts.wrong} not the right one; of ${counts.unsaid} nothing was said.`,
+      text: `${counts.fitted} fitted, ${counts.along} come along, ${counts.missing} missing, ${counts.wrong} not the right one${counts.unsaid > 0 ? `; of ${counts.unsaid} nothing was said` : ''}.`,
     },
     ...(told.length > 0 ? [ledgerTable] : []),
     ...(odd.length > 0

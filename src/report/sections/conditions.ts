@@ -8,6 +8,6 @@ export const conditions = defineSection({
   title: 'Conditions and instruments',
   blocks: ({ records, car, wording, timeZone }) => [
     ...recordsOf(records, 'visit').map(({ body }) => ({ kind: 'para' as const, text: visitText(body, timeZone) })),
-    { kind: 'facts', rows: carFacts(car, wording) },
+    { kind: 'facts', rows: carFacts(car, wording, records) },
   ],
 });

@@ -3,8 +3,7 @@ import type { Judgement } from '@/core/judge/judge';
 import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
-import { functionName, SAFETY_CAUTION, triedText } from '@/words/functions';
-import { plural } from '@/words/plural';
+import { functionName, SAFETY_CAUTION, triedOfText, triedText } from '@/words/functions';
 import type { Block } from '../block';
 
 const functionSchema = z.object({ record: z.string(), name: z.string(), safety: z.boolean(), slow: z.boolean() });
@@ -48,7 +47,10 @@ export function functionBlocks(f: z.infer<typeof functionsSchema>, records: read
     { kind: 'heading', text: 'What works', evidence: 'seen', rests: { kinds: ['tried'] } },
     {
       kind: 'para',
-      text: `${plural(all.length, 'function')} of ${f.asked} tried: ${works.length} work, ${told.filter((l) => l.body.state === 'dead').length} do not.`,
+      text: `${triedOfText(
+        f.asked,
+        all.map((l) => l.body.state),
+      )}.`,
     },
     ...(told.length > 0
       ? [

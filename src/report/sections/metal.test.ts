@@ -81,6 +81,10 @@ it('foretells years for what rusts, the worse the harsher, with the sentence tha
   expect(table.columns.map((c) => c.name)).toEqual(['Place', 'dry garage', 'daily use inland', 'coast and road salt']);
   expect(table.rows.map((r) => r[0]!.text)).toEqual(['First hole expected', 'Sill, left']);
   expect(text).toContain('no promise');
+  // A car that is through somewhere waits for no first hole.
+  const holed = shown(finding({}), finding({ zone: 'floor.left.front', flaw: 'perforated' }));
+  expect(holed.text).toContain('Next hole expected');
+  expect(holed.text).not.toContain('First hole');
 });
 
 it('keeps a withheld finding out of the years', () => {

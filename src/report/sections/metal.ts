@@ -7,6 +7,7 @@ import { BAY_IDS, bayStates } from '@/core/metal/bays';
 import { STORAGES } from '@/core/metal/exposure-table';
 import { forecast } from '@/core/metal/forecast';
 import { SPOT_STATES } from '@/core/metal/spot-table';
+import { isHoled } from '@/core/metal/wasting';
 import { weakPlaces } from '@/core/metal/weak-places';
 import { recordsOf } from '@/core/records/reduce';
 import { bayName, bayText } from '@/words/bays';
@@ -14,6 +15,7 @@ import { capital } from '@/words/capital';
 import {
   BUILD_WORDS,
   FORECAST_SAYS,
+  holeText,
   SPOT_MEANS,
   SPOT_STATE_WORDS,
   TEST_WORDS,
@@ -192,7 +194,7 @@ function bayBlocks(m: MetalPart, findings: readonly NumberedFinding[], wording: 
   ];
 }
 
-function forecastBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[] {
+function forecastBlocks(m: MetalPart, records: readonly AnyRecord[], nameOf: (zone: string) => string): Block[] {
   if (m.forecasts.length === 0 || m.wasting.length === 0) return [];
   const columns = m.forecasts.map((f) => ({ name: STORAGE_WORDS[f.storage], figures: true }));
   return [
@@ -202,7 +204,10 @@ function forecastBlocks(m: MetalPart, nameOf: (zone: string) => string): Block[]
       label: 'Years until through, 10 to 90 %, by how the car is kept',
       columns: [{ name: 'Place' }, ...columns],
       rows: [
-        [text('First hole expected'), ...m.forecasts.map((f) => text(yearsText(f.first)))],
+        [
+          text(`${holeText(isHoled(recordsOf(records, 'finding')))} expected`),
+          ...m.forecasts.map((f) => text(yearsText(f.first))),
+        ],
         ...m.wasting.map((w, i) => [
           { text: nameOf(w.zone), rests: { ids: [w.finding] } },
           ...m.forecasts.map((f) => text(yearsText(f.spots[i]!))),
@@ -292,7 +297,7 @@ export const metal = defineSection({
       ...spotBlocks(m, nameOf),
       ...bayBlocks(m, findings, wording),
       ...rustBlocks(records, wording),
-      ...forecastBlocks(m, nameOf),
+      ...forecastBlocks(m, records, nameOf),
     ];
   },
 });

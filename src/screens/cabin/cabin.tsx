@@ -5,7 +5,7 @@ import { AspectChapter } from '@/ui/chapter/aspect-chapter';
 import { putTried } from '@/ui/functions/put-tried';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
-import { functionLine, functionName, SAFETY_CAUTION } from '@/words/functions';
+import { functionLine, functionName, SAFETY_CAUTION, triedOfText } from '@/words/functions';
 import { CABIN_ASPECTS } from './cabin-aspects';
 import { Controls } from './controls';
 import { Damp } from './damp';
@@ -84,12 +84,12 @@ function More({ line }: { line: FunctionLine }) {
 /** Everything that was tried, and what was not. */
 function All() {
   const asked = useJudged((j) => j.judgement?.functions.asked ?? NONE);
-  const tried = asked.filter((l) => l.record);
-  if (tried.length === 0) return null;
+  const said = asked.flatMap((l) => (l.record ? [l.record.body.state] : []));
+  if (said.length === 0) return null;
   return (
     <details className="border-b border-line p-4">
       <summary className="min-h-11 cursor-pointer content-center font-semibold">
-        All that was tried: {tried.length} of {asked.length}
+        {triedOfText(asked.length, said)}
       </summary>
       <ul className="grid gap-0.5 text-sm">
         {asked.map((l) => (

@@ -1,5 +1,5 @@
 import { Armchair } from 'lucide-react';
-import { functionName } from '@/words/functions';
+import { functionName, triedOfText } from '@/words/functions';
 import type { Chapter } from '../place';
 import { CABIN_ASPECTS } from './cabin-aspects';
 import { Cabin } from './lazy';
@@ -11,16 +11,14 @@ export const cabin: Chapter = {
   Icon: Armchair,
   Screen: Cabin,
   aspects: CABIN_ASPECTS,
-  says: ({ functions: { begun, asked, dead, untried } }) => {
+  says: ({ functions: { begun, asked, dead } }) => {
     const [first] = dead.filter((l) => l.of.safety);
     return {
       holds: begun
-        ? [
-            `${asked.length - untried.length} of ${asked.length} functions tried`,
-            dead.length > 0 ? `${dead.length} do not work` : '',
-          ]
-            .filter(Boolean)
-            .join(', ')
+        ? triedOfText(
+            asked.length,
+            asked.flatMap((l) => (l.record ? [l.record.body.state] : [])),
+          )
         : '',
       loudest: first ? `Does not work: ${functionName(first)}` : undefined,
     };

@@ -4,12 +4,12 @@ import { useMemo } from 'react';
 import { CLIMATE_OF } from '@/core/identity/past';
 import type { Storage } from '@/core/metal/exposure-table';
 import type { CarForecast } from '@/core/metal/forecast';
-import type { WastingFinding } from '@/core/metal/wasting';
+import { isHoled, type WastingFinding } from '@/core/metal/wasting';
 import { ToWalk } from '@/ui/chapter/aspect-findings';
 import { useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { useWorkerAnswer } from '@/ui/use-worker-answer';
-import { FORECAST_SAYS, yearsText } from '@/words/metal';
+import { FORECAST_SAYS, holeText, yearsText } from '@/words/metal';
 import { recordSays } from '@/words/record';
 import { STORAGE_WORDS, STORAGES_SHOWN } from '@/words/storage';
 import { zoneName } from '@/words/zones';
@@ -84,7 +84,7 @@ function Years({
         {forecasts.map((f) => (
           <div key={f.storage} className="flex items-baseline justify-between gap-2 border-b border-line pb-1">
             <dt>
-              First hole, {STORAGE_WORDS[f.storage]}
+              {holeText(isHoled(findings))}, {STORAGE_WORDS[f.storage]}
               {f.storage === kept && ', as it was kept last'}
             </dt>
             <dd className="figure text-right font-semibold">{yearsText(f.first)}</dd>
