@@ -66,6 +66,19 @@ describe.each(WALKED)('the report of lot %i', (number) => {
     }
   });
 
+  it('says from how far it presents clean only where its outside was looked at, and no loss too small to show', () => {
+    const { sections } = toldOf(snapshot);
+    const blocks = sections[0]!.blocks;
+    const head = blocks.find((b) => b.kind === 'headline')!;
+    const [metres] = head.counts.find(([, name]) => name === 'presents clean from')!;
+    const { outside } = snapshot.results.coverage.byView;
+    if (outside!.seen < snapshot.tables.grade.bandFromSeen!) expect(metres).toBe('–');
+    else expect(metres).toMatch(/^\d+(\.\d)? m$/);
+    const losses = [...within(blocks)].flatMap(({ key, value }) => (key === 'points' ? [value as number] : []));
+    expect(losses.length).toBeGreaterThan(9);
+    expect(Math.min(...losses)).toBeGreaterThanOrEqual(0.05);
+  });
+
   it('leads from each statement to records that are there', () => {
     const told = toldOf(snapshot);
     const all = restsOf(told);

@@ -36,7 +36,7 @@ async function screens(): Promise<[name: string, path: string, heading: string |
     ['pictures', `/lots/${lotId}/evidence/pictures`, /pictures/],
     ['fit', `/lots/${lotId}/evidence/fit`, 'Stance'],
     ['metal', `/lots/${lotId}/evidence/metal`, 'Found'],
-    ['bright', `/lots/${lotId}/evidence/bright`, 'Wheels and tires'],
+    ['bright', `/lots/${lotId}/evidence/bright`, 'Wheels and tyres'],
     ['cabin', `/lots/${lotId}/evidence/cabin`, /^At the controls/],
     ['running', `/lots/${lotId}/evidence/running`, 'Road test'],
     ['papers', `/lots/${lotId}/evidence/papers`, 'Numbers'],

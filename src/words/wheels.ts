@@ -4,6 +4,7 @@ import type { DateSays, JudgedTire, SetMatch } from '@/core/wheels/model';
 import { type TireMade, type TireRefusal, tireAge } from '@/core/wheels/tire-code';
 import { capital } from './capital';
 import { dayText } from './dates';
+import type { Both } from './vocabulary';
 
 export const TIRE_FAULT_WORDS: Readonly<Record<TireFault, string>> = {
   'side-cracks': 'cracks in the wall',
@@ -57,10 +58,18 @@ export const DATE_SAYS: Readonly<Record<DateSays, string>> = {
   'not-relied-on': 'not to be relied on, whatever its tread',
 };
 
-export const MATCH_WORDS: Readonly<Record<SetMatch, string>> = {
-  all: 'All road tires are of one maker, line and size.',
-  'by-axle': 'The road tires match by axle, front and rear differ.',
-  mixed: 'The road tires do not match.',
+export const WHEELS_TITLE: Both = { us: 'Wheels and tires', gb: 'Wheels and tyres' };
+
+export const MATCH_WORDS: Readonly<Record<SetMatch, Both>> = {
+  all: {
+    us: 'All road tires are of one maker, line and size.',
+    gb: 'All road tyres are of one maker, line and size.',
+  },
+  'by-axle': {
+    us: 'The road tires match by axle, front and rear differ.',
+    gb: 'The road tyres match by axle, front and rear differ.',
+  },
+  mixed: { us: 'The road tires do not match.', gb: 'The road tyres do not match.' },
 };
 
 /** "14.6 years", "27 years at least, 47 at most". */
@@ -113,5 +122,6 @@ export function tireSays(
     .join(' ');
 }
 
-export const TIRE_CAUTION =
-  'Ages are those on the sale day, by the code on the wall. Least tread and how long tires may be used are matters of local rules.';
+const cautionOf = (tires: string) =>
+  `Ages are those on the sale day, by the code on the wall. Least tread and how long ${tires} may be used are matters of local rules.`;
+export const TIRE_CAUTION: Both = { us: cautionOf('tires'), gb: cautionOf('tyres') };

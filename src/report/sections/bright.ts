@@ -7,7 +7,8 @@ import { dayText } from '@/words/dates';
 import { BASE_WORDS, oddPaneText, PRESENCE_WORDS, pieceName, pieceRemedyText, pieceText } from '@/words/pieces';
 import { plural } from '@/words/plural';
 import { platingText, SHARE_CAUTION } from '@/words/shares';
-import { ageText, MATCH_WORDS, TIRE_CAUTION, tireSays, tireText } from '@/words/wheels';
+import { pick, type Vocabulary } from '@/words/vocabulary';
+import { ageText, MATCH_WORDS, TIRE_CAUTION, tireSays, tireText, WHEELS_TITLE } from '@/words/wheels';
 import { zoneName } from '@/words/zones';
 import type { Block } from '../block';
 import { defineSection } from '../section';
@@ -57,6 +58,7 @@ function wheelBlocks(
   w: SealedWheels,
   records: readonly AnyRecord[],
   onDay: string,
+  words: Vocabulary,
   nameOf: (zone: string) => string,
 ): Block[] {
   if (w.tires.length === 0) return [];
@@ -65,11 +67,11 @@ function wheelBlocks(
   const age = (t: SealedWheels['tires'][number]) =>
     t.made ? ageText(t.made, onDay) : t.refused ? 'code not read as one' : 'not known';
   return [
-    { kind: 'heading', text: 'Wheels and tires', evidence: 'measured', rests: { kinds: ['tire'] } },
-    ...(w.match ? [{ kind: 'para' as const, text: MATCH_WORDS[w.match] }] : []),
+    { kind: 'heading', text: pick(WHEELS_TITLE, words), evidence: 'measured', rests: { kinds: ['tire'] } },
+    ...(w.match ? [{ kind: 'para' as const, text: pick(MATCH_WORDS[w.match], words) }] : []),
     {
       kind: 'table',
-      label: `Tires, with their age on ${dayText(onDay)}`,
+      label: `${pick(WHEELS_TITLE, words)}, with their age on ${dayText(onDay)}`,
       columns: [
         { name: 'Wheel' },
         { name: 'As read', wide: true },
@@ -90,7 +92,7 @@ function wheelBlocks(
         ];
       }),
     },
-    { kind: 'para', tone: 'soft', text: TIRE_CAUTION },
+    { kind: 'para', tone: 'soft', text: pick(TIRE_CAUTION, words) },
   ];
 }
 
@@ -213,7 +215,9 @@ export const bright = defineSection({
             { kind: 'para', tone: 'soft', text: SHARE_CAUTION },
           ] as const)
         : []),
-      ...(sealed.wheels ? wheelBlocks(sealed.wheels, records, onDay, (zone) => zoneName(zone, wording)) : []),
+      ...(sealed.wheels
+        ? wheelBlocks(sealed.wheels, records, onDay, wording.words, (zone) => zoneName(zone, wording))
+        : []),
       ...(sealed.ledger ? ledgerBlocks(sealed.ledger, says, (zone) => zoneName(zone, wording)) : []),
     ];
   },

@@ -4,7 +4,7 @@ import type { Tables } from '@/core/grade/all-tables';
 import type { Grade } from '@/core/grade/grade';
 import { lensDifference } from '@/core/grade/lens-difference';
 import { LENSES, type Lens } from '@/core/grade/tables';
-import { toldLosses } from '@/core/grade/told-losses';
+import { isWorthTelling, toldLosses } from '@/core/grade/told-losses';
 import { recordsOf } from '@/core/records/reduce';
 import { estimateSchema } from '@/core/stats/estimate';
 import { capital } from '@/words/capital';
@@ -31,6 +31,11 @@ import { stripOf } from '../strip';
 import { whatItIs } from '../what-it-is';
 
 const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
+type Share = z.infer<typeof shareSchema>;
+interface Coverage {
+  readonly whole: Share;
+  readonly byView: Readonly<Record<string, Share>>;
+}
 const told = z.object({
   by: z.string(),
   finding: z.string().nullable(),
@@ -58,7 +63,7 @@ function lossesOf({ sealed, findings, records, wording }: View): Block[] {
         id: a.axis,
         name: capital(AXIS_WORDS[a.axis]),
         value: a.grade.value ?? 0,
-        rows: a.losses!.map((l) => {
+        rows: a.losses!.filter(isWorthTelling).map((l) => {
           const f = l.finding === null ? undefined : numbered.get(l.finding);
           const text = f
             ? `${flawName(f.record.body.flaw, wording.words)}, ${zoneWords(f.record.body.zone, wording)}`
@@ -116,6 +121,13 @@ function promisesOf(
   // Two bands have the same caveat: it is said once.
   return [...new Set(said)];
 }
+
+/** From how far the outside presents clean; of one that was hardly looked at nobody can say it. */
+const presentsText = (
+  { coverage: { whole, byView }, presentsCleanFromM }: { coverage: Coverage; presentsCleanFromM: number },
+  fromSeen = 0,
+): string =>
+  presentsCleanFromM > 0 && rankIsSaid((byView.outside ?? whole).seen, fromSeen) ? `${presentsCleanFromM} m` : '–';
 
 const differOf = (grade: Grade, tables: Tables) => {
   const d = lensDifference(grade.whole, tables.grade);
@@ -183,7 +195,7 @@ export const summary = defineSection({
   }),
   blocks: (view) => {
     const { sealed, tables, findings, records, wording } = view;
-    const { coverage, axes, whole, gates, presentsCleanFromM } = sealed;
+    const { coverage, axes, whole, gates } = sealed;
     const alarms = [
       ...(sealed.endings ?? []).map((e) => endingText(e.need, wording.words)),
       ...gates.map((g) => gateText(g)),
@@ -219,7 +231,7 @@ export const summary = defineSection({
         counts: [
           [`${Math.round(coverage.whole.seen * 100)} %`, 'of all places seen'],
           [String(findings.length), 'findings'],
-          [presentsCleanFromM > 0 ? `${presentsCleanFromM} m` : '–', 'presents clean from'],
+          [presentsText(sealed, tables.grade.bandFromSeen), 'presents clean from'],
           [String(recordsOf(records, 'photo').length), 'pictures'],
         ],
       },

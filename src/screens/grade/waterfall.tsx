@@ -3,7 +3,7 @@
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { severity } from '@/core/findings/loss';
 import type { AxisGrade } from '@/core/grade/grade';
-import { type ToldLoss, toldLosses } from '@/core/grade/told-losses';
+import { isWorthTelling, type ToldLoss, toldLosses } from '@/core/grade/told-losses';
 import { recordsOf } from '@/core/records/reduce';
 import { PinHead } from '@/ui/glyphs';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -37,11 +37,13 @@ export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces })
   const findings = new Map(recordsOf(state.records, 'finding').map((f) => [f.id, f.body]));
   const partSays = partSaysAmong(state.records);
   let left = 100;
-  const rows = toldLosses(axis.losses).map((loss) => {
-    const from = left;
-    left -= loss.points;
-    return { loss, from, to: Math.max(0, left) };
-  });
+  const rows = toldLosses(axis.losses)
+    .filter(isWorthTelling)
+    .map((loss) => {
+      const from = left;
+      left -= loss.points;
+      return { loss, from, to: Math.max(0, left) };
+    });
   return (
     <ol className="grid gap-0.5 pb-3 pl-1" aria-label={`What ${AXIS_WORDS[axis.axis]} lost`}>
       {rows.map(({ loss, from, to }) => {
