@@ -98,7 +98,7 @@ function measured(view: View, zones: readonly SealedZone[]): Block[] {
       ? [
           {
             kind: 'folded' as const,
-            title: 'Why these panels are not called factory paint',
+            title: 'Why these panels are not plainly factory paint',
             blocks: [
               {
                 kind: 'list' as const,
