@@ -8,7 +8,7 @@ import { coverageLooks, findingPins } from '@/ui/body-plan/zone-looks';
 import { NoPlanYet } from '@/ui/chapter/no-plan-yet';
 import { usePreferences } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
-import { endingText, GATE_WORDS, lensDifferenceText } from '@/words/grade';
+import { endingText, GATE_WORDS, lensDifferenceText, rankIsSaid } from '@/words/grade';
 import { AxesLost } from './axes-lost';
 import { Lenses } from './lenses';
 import { Repairs, UnseenLooks } from './movers';
@@ -66,7 +66,11 @@ export function Grade() {
             places={places}
             byView={judgement.coverage.byView}
           />
-          <Presents presents={grade.presents} show={show} />
+          <Presents
+            presents={grade.presents}
+            seen={rankIsSaid(judgement.coverage.byView.outside.seen, facts.tables.grade.bandFromSeen)}
+            show={show}
+          />
           <UnseenLooks movers={grade.unseenMovers} show={show} />
           <Repairs movers={grade.repairMovers} lens={lens} show={show} />
         </section>
