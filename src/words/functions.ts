@@ -1,5 +1,5 @@
-import type { FunctionState, UntriedBecause } from '@/core/catalogue/functions';
-import { type FunctionLine, isSlow, wasTried } from '@/core/functions/list';
+import { type FunctionState, type UntriedBecause, wasTried } from '@/core/catalogue/functions';
+import { type FunctionLine, isSlow } from '@/core/functions/list';
 import type { BodyOf } from '@/core/kinds';
 import { plural } from './plural';
 

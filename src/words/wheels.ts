@@ -58,18 +58,15 @@ export const DATE_SAYS: Readonly<Record<DateSays, string>> = {
   'not-relied-on': 'not to be relied on, whatever its tread',
 };
 
-export const WHEELS_TITLE: Both = { us: 'Wheels and tires', gb: 'Wheels and tyres' };
+/** A text that names tires, as each vocabulary spells them. */
+const spelt = (says: (tires: string) => string): Both => ({ us: says('tires'), gb: says('tyres') });
+
+export const WHEELS_TITLE = spelt((tires) => `Wheels and ${tires}`);
 
 export const MATCH_WORDS: Readonly<Record<SetMatch, Both>> = {
-  all: {
-    us: 'All road tires are of one maker, line and size.',
-    gb: 'All road tyres are of one maker, line and size.',
-  },
-  'by-axle': {
-    us: 'The road tires match by axle, front and rear differ.',
-    gb: 'The road tyres match by axle, front and rear differ.',
-  },
-  mixed: { us: 'The road tires do not match.', gb: 'The road tyres do not match.' },
+  all: spelt((tires) => `All road ${tires} are of one maker, line and size.`),
+  'by-axle': spelt((tires) => `The road ${tires} match by axle, front and rear differ.`),
+  mixed: spelt((tires) => `The road ${tires} do not match.`),
 };
 
 /** "14.6 years", "27 years at least, 47 at most". */
@@ -122,6 +119,7 @@ export function tireSays(
     .join(' ');
 }
 
-const cautionOf = (tires: string) =>
-  `Ages are those on the sale day, by the code on the wall. Least tread and how long ${tires} may be used are matters of local rules.`;
-export const TIRE_CAUTION: Both = { us: cautionOf('tires'), gb: cautionOf('tyres') };
+export const TIRE_CAUTION = spelt(
+  (tires) =>
+    `Ages are those on the sale day, by the code on the wall. Least tread and how long ${tires} may be used are matters of local rules.`,
+);

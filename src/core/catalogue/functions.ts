@@ -5,6 +5,9 @@ import { FITTINGS } from '../body/styles/options';
 export const FUNCTION_STATES = ['works', 'poor', 'dead', 'untried', 'absent', 'disconnected'] as const;
 export type FunctionState = (typeof FUNCTION_STATES)[number];
 
+/** Whether a function was tried. One that is not fitted, or of which it was said why nobody tried it, was not. */
+export const wasTried = (state: FunctionState): boolean => state !== 'untried' && state !== 'absent';
+
 /** A function's slug: `clock`, `lamp.head.low`, or with side and end, `window.left.front`. */
 export const FUNCTION_ID = /^[a-z][a-z-]*(\.[a-z][a-z-]*){0,3}$/;
 

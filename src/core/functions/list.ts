@@ -1,7 +1,7 @@
 import type { Plan } from '../body/plan';
 import { type Fitted, NOTHING_FITTED } from '../body/styles/options';
 import { matchesZone } from '../body/zone-pattern';
-import type { FunctionRow, FunctionState, FunctionTable } from '../catalogue/functions';
+import type { FunctionRow, FunctionTable } from '../catalogue/functions';
 import type { AnyRecord, BodyOf, StoredRecord } from '../kinds';
 import { keepLaidOut } from '../model/laid-out';
 import { recordsOf } from '../records/reduce';
@@ -14,9 +14,6 @@ export interface FunctionLine {
   readonly zone: string;
   readonly record: StoredRecord<'tried'> | null;
 }
-
-/** Whether a function was tried. One that is not fitted, or of which it was said why nobody tried it, was not. */
-export const wasTried = (state: FunctionState): boolean => state !== 'untried' && state !== 'absent';
 
 /** A function at its place, before anybody tried it. */
 type Placed = FunctionLine & { readonly record: null };

@@ -18,7 +18,7 @@ export const LOSSES_TOLD = 6;
 const WORTH_A_PLACE = 0.05;
 const WORTH_A_ROW = 0.3;
 
-/** Whether a loss shows at all in figures of one decimal. */
+/** Whether a loss shows at all in figures of one decimal. Asked where it is told: what is sealed holds all, and computes as it did. */
 export const isWorthTelling = ({ points }: { readonly points: number }): boolean => points >= WORTH_A_PLACE;
 
 const keyOf = (l: AxisLoss) => (l.by === 'finding' ? `f ${l.finding}` : l.by === 'measured' ? `m ${l.of}` : l.by);

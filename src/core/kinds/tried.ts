@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FUNCTION_ID, FUNCTION_STATES, UNTRIED_BECAUSE } from '../catalogue/functions';
+import { FUNCTION_ID, FUNCTION_STATES, UNTRIED_BECAUSE, wasTried } from '../catalogue/functions';
 import { instantSchema, text, uuidSchema, zoneSchema } from './common';
 import { defineKind } from './kind';
 
@@ -29,6 +29,6 @@ export const tried = defineKind({
   schema: triedSchema,
   on: ['zone'],
   pictures: (t) => t.photos,
-  sees: (t) => (t.zone === null || t.state === 'untried' || t.state === 'absent' ? [] : [[t.zone, 'function']]),
+  sees: (t) => (t.zone !== null && wasTried(t.state) ? [[t.zone, 'function']] : []),
   since: 4,
 });

@@ -13,11 +13,13 @@ export interface WastingFinding {
 }
 
 const STAGES: Readonly<Record<number, OpenStage>> = { 1: 'film', 2: 'blister', 3: 'scale' };
+/** The stage at which it is through. */
+const HOLE_STAGE = 4;
 const RAILS = new Set(['rail', 'crossmember', 'outrigger', 'fork', 'backbone']);
 
 /** Whether somebody found a hole: of such a car no first one is foretold. */
 export const isHoled = (findings: readonly StoredRecord<'finding'>[]): boolean =>
-  findings.some(({ body }) => (flawById(body.flaw).stage ?? 0) > Math.max(...Object.keys(STAGES).map(Number)));
+  findings.some(({ body }) => (flawById(body.flaw).stage ?? 0) >= HOLE_STAGE);
 
 /** Sheet of such a place when new, mm. */
 function sheetOf(zone: Zone, t: ExposureTable): Range {

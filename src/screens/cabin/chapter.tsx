@@ -1,5 +1,4 @@
 import { Armchair } from 'lucide-react';
-import { wasTried } from '@/core/functions/list';
 import { functionName } from '@/words/functions';
 import type { Chapter } from '../place';
 import { CABIN_ASPECTS } from './cabin-aspects';
@@ -12,14 +11,12 @@ export const cabin: Chapter = {
   Icon: Armchair,
   Screen: Cabin,
   aspects: CABIN_ASPECTS,
-  says: ({ functions: { begun, asked, dead } }) => {
+  says: ({ functions: { begun, asked, dead, untried } }) => {
     const [first] = dead.filter((l) => l.of.safety);
-    const said = asked.flatMap((l) => (l.record ? [l.record.body.state] : []));
-    const tried = said.filter(wasTried).length;
-    const absent = said.filter((s) => s === 'absent').length;
+    const fitted = asked.filter((l) => l.record?.body.state !== 'absent').length;
     return {
       holds: begun
-        ? [`${tried} of ${asked.length - absent} functions tried`, dead.length > 0 && `${dead.length} do not work`]
+        ? [`${fitted - untried.length} of ${fitted} functions tried`, dead.length > 0 && `${dead.length} do not work`]
             .filter(Boolean)
             .join(', ')
         : '',

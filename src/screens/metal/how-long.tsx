@@ -78,13 +78,14 @@ function Years({
   const { car } = useCar();
   const wording = useWording(car?.steering);
   const findings = useRecords('finding');
+  const hole = holeText(isHoled(findings));
   return (
     <div className="grid gap-3 text-sm">
       <dl className="grid gap-1">
         {forecasts.map((f) => (
           <div key={f.storage} className="flex items-baseline justify-between gap-2 border-b border-line pb-1">
             <dt>
-              {holeText(isHoled(findings))}, {STORAGE_WORDS[f.storage]}
+              {hole}, {STORAGE_WORDS[f.storage]}
               {f.storage === kept && ', as it was kept last'}
             </dt>
             <dd className="figure text-right font-semibold">{yearsText(f.first)}</dd>

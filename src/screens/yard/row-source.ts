@@ -1,5 +1,5 @@
 import { keptWith } from '@/core/stats/remembered';
-import { bandShapes } from '@/ui/charts/band-shapes';
+import { bandShapes, scalePath } from '@/ui/charts/band-shapes';
 import { type Html, html, NOTHING } from '@/ui/html-text';
 import type { RowFacts } from './row-facts';
 
@@ -36,7 +36,7 @@ const aboutSource = (row: RowFacts): Html => html`
 
 /** The grade as figures under its band. */
 function gradeSource(grade: NonNullable<RowFacts['grade']>): Html {
-  const { band, at } = bandShapes(grade, [], BAND_PX);
+  const { band, at } = bandShapes(grade, BAND_PX);
   return html`
     <div class="grade">
       <svg viewBox="0 0 200 ${BAND_PX}" preserveAspectRatio="none" role="img" aria-label="Grade ${grade.figures.replace('–', ' to ')} of 100">
@@ -49,5 +49,4 @@ function gradeSource(grade: NonNullable<RowFacts['grade']>): Html {
 }
 
 /** The scale of the rows' bands, with ticks where bands of the grade begin. */
-export const scaleOf = (limits: readonly number[]): string =>
-  bandShapes({ low: 0, value: 0, high: 0 }, limits, BAND_PX).scale;
+export const scaleOf = (limits: readonly number[]): string => scalePath(limits, BAND_PX);

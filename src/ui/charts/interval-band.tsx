@@ -1,5 +1,5 @@
 import type { Estimate } from '@/core/stats/estimate';
-import { bandShapes } from './band-shapes';
+import { bandShapes, scalePath } from './band-shapes';
 
 /** How a band fades towards its ends; it stands once in a page's drawings for all bands of that name. */
 export function BandFade({ id }: { id: string }) {
@@ -29,7 +29,7 @@ export function IntervalBand({
   capped?: boolean;
   id: string;
 }) {
-  const { scale, band, at, cap } = bandShapes(grade, limits, height);
+  const { band, at, cap } = bandShapes(grade, height);
   return (
     <svg
       viewBox={`0 0 200 ${height}`}
@@ -42,7 +42,7 @@ export function IntervalBand({
       <defs>
         <BandFade id={id} />
       </defs>
-      <path d={scale} stroke="var(--cut)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      <path d={scalePath(limits, height)} stroke="var(--cut)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
       <rect {...band} fill={`url(#band-${id})`} />
       <path d={at} stroke="var(--ink)" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />
       {capped && <path d={cap} stroke="var(--pin)" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />}

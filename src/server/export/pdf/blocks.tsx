@@ -10,7 +10,7 @@ import { LossesOnPaper } from './losses';
 import { type PictureFile, Pictures } from './pictures';
 import { CoverageOnPaper, PlanFigureOnPaper } from './plan';
 import { LINE, s } from './styles';
-import { AHEAD, Over, Stamp, T } from './text';
+import { AHEAD, Headed, Over, Stamp, T } from './text';
 
 /** What blocks are drawn with. */
 export interface OnPaper {
@@ -41,13 +41,17 @@ function Table({ columns, rows }: Extract<Block, { kind: 'table' }>) {
       })}
     </View>
   );
-  const all = [columns.map((c) => c.name), ...rows.map((cells) => cells.map((c) => c.text))];
-  const lines = all.map((cells, i) => line(cells, i === 0, i));
+  const head = columns.map((c) => c.name);
+  const lines = rows.map((cells, i) =>
+    line(
+      cells.map((c) => c.text),
+      false,
+      i,
+    ),
+  );
   return (
     <View>
-      {/* No head stands at the foot of a page without its first row. */}
-      <View wrap={false}>{lines.slice(0, 2)}</View>
-      {lines.slice(2)}
+      <Headed head={line(head, true, -1)} rows={lines} />
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import { Line, Rect, Svg, View } from '@react-pdf/renderer';
 import type { Block, LossesRow } from '@/report/block';
 import { INK, LINE, SOFT, s } from './styles';
-import { T } from './text';
+import { Headed, T } from './text';
 
 const WIDTH = 110;
 const HEIGHT = 8;
@@ -42,15 +42,15 @@ function AxisLosses({ axis }: { axis: LossesRow }) {
   });
   return (
     <View style={{ marginTop: 5 }}>
-      {/* The axis stands at the foot of no page without the first of what it lost. */}
-      <View wrap={false}>
-        <View style={[s.row, { justifyContent: 'space-between', borderBottomWidth: 0.5, borderBottomColor: LINE }]}>
-          <T style={s.bold}>{axis.name}</T>
-          <T style={s.figure}>{String(Math.round(axis.value))}</T>
-        </View>
-        {rows[0]}
-      </View>
-      {rows.slice(1)}
+      <Headed
+        head={
+          <View style={[s.row, { justifyContent: 'space-between', borderBottomWidth: 0.5, borderBottomColor: LINE }]}>
+            <T style={s.bold}>{axis.name}</T>
+            <T style={s.figure}>{String(Math.round(axis.value))}</T>
+          </View>
+        }
+        rows={rows}
+      />
     </View>
   );
 }

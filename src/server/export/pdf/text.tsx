@@ -25,6 +25,17 @@ export const Over = ({ children, ahead = AHEAD.lines }: { children: ReactNode; a
   <View minPresenceAhead={ahead}>{children}</View>
 );
 
+/** Rows under a head that stands at the foot of no page without the first of them; neither is parted by the end of a page. */
+export const Headed = ({ head, rows }: { head: ReactNode; rows: readonly ReactNode[] }) => (
+  <>
+    <View wrap={false}>
+      {head}
+      {rows[0]}
+    </View>
+    {rows.slice(1)}
+  </>
+);
+
 /** A section whose title is also a bookmark of the document; it stands on no page without what it begins with, a figure in one piece. */
 export const Section = ({
   title,
