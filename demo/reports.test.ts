@@ -27,6 +27,7 @@ const NO_SENTENCE: ReadonlySet<string> = new Set([
   'zone',
   'seam',
   'rests',
+  'kinds',
 ]);
 
 function* within(value: unknown, key = ''): Generator<{ readonly key: string; readonly value: unknown }> {
@@ -63,6 +64,7 @@ describe.each(WALKED)('the report of lot %i', (number) => {
       const said = sentencesOf(toldOf(snapshot, reader));
       expect(said.length).toBeGreaterThan(20);
       expect(said.filter((s) => BROKEN.test(s))).toEqual([]);
+      expect(said.filter((s) => (reader[0].words === 'en-US' ? /\btyres?\b/i : /\btires?\b/i).test(s))).toEqual([]);
     }
   });
 
@@ -77,6 +79,25 @@ describe.each(WALKED)('the report of lot %i', (number) => {
     const losses = [...within(blocks)].flatMap(({ key, value }) => (key === 'points' ? [value as number] : []));
     expect(losses.length).toBeGreaterThan(9);
     expect(Math.min(...losses)).toBeGreaterThanOrEqual(0.05);
+  });
+
+  it('says of no place that it was filled or painted by a chance alone', () => {
+    const losses = [...within(toldOf(snapshot).sections[0]!.blocks)].flatMap(({ key, value }) =>
+      key === 'rows' && Array.isArray(value) ? (value as { text?: string; number?: number | null }[]) : [],
+    );
+    const byChance = losses.filter((l) => l.number === null && /filler|works/i.test(l.text ?? ''));
+    expect(byChance.filter((l) => !/^Chance /.test(l.text!))).toEqual([]);
+  });
+
+  it('gives no figure of an axis of which nothing was seen', () => {
+    const [{ blocks }] = toldOf(snapshot).sections as [ReportParts['sections'][number]];
+    const lost = [...within(blocks)].flatMap(({ value }) => {
+      const b = value as { kind?: string; axes?: readonly { id: string; left: string }[] } | null;
+      return b?.kind === 'losses' ? [...b.axes!] : [];
+    });
+    const unseen = snapshot.results.axes.filter((a) => a.seen === 0).map((a) => a.axis);
+    expect(lost.filter((a) => a.left === 'not seen').map((a) => a.id)).toEqual(unseen);
+    expect(lost.length - unseen.length).toBe(lost.filter((a) => /^\d+$/.test(a.left)).length);
   });
 
   it('leads from each statement to records that are there', () => {

@@ -22,7 +22,7 @@ export const LOT_18: DemoLot = {
     hex: '#7c8b74',
     paintType: 'single-stage',
     steering: 'left',
-    chassisNumber: 'BT55-01187',
+    chassisNumber: 'B12-55-1187',
     engineNumber: '',
     odometer: null,
     keptIn: 'dry hall',

@@ -82,8 +82,8 @@ export interface SeamRow {
 export interface LossesRow {
   readonly id: string;
   readonly name: string;
-  /** What is left of 100. */
-  readonly value: number;
+  /** What is left of 100; in words where nothing of it was seen. */
+  readonly left: string;
   readonly rows: readonly {
     readonly text: string;
     readonly points: number;

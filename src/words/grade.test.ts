@@ -12,7 +12,7 @@ it('says what was measured, in the reader’s words, and at how many places', ()
 
 it('names no number of places where each lost hardly anything', () => {
   expect(lossText(loss('corrosion', { places: 0, n: 20 }), 'en-GB', nothing)).toBe(
-    'filler over the metal, a little at each of 20 places',
+    'chance of filler by the film’s thickness, a little at each of 20 places',
   );
   expect(lossText(loss(null, { by: 'unseen', places: 0, n: 2 }), 'en-GB', nothing)).toBe(
     'a little at each of 2 places not wholly seen: as on such cars of its age',

@@ -93,13 +93,14 @@ export const UNBLOCK_WORDS: Readonly<Record<BlockedBy, string>> = {
 /** The same, or the bare reason where this program has no words for it. */
 export const unblockText = (why: string): string => UNBLOCK_WORDS[why as BlockedBy] ?? why;
 
+/** What is no finding is told as what it is: a chance by the film’s thickness says of no place that it was filled or painted. */
 const MEASURED_WORDS: Readonly<Record<string, Both>> = {
   paint: { us: 'film thickness and color', gb: 'film thickness and colour' },
-  corrosion: 'filler over the metal',
+  corrosion: 'chance of filler by the film’s thickness',
   shape: 'waves in reflections',
   fit: 'gaps and flushness',
-  originality: 'paint that is not the works’',
-  function: 'what does not work as it should',
+  originality: 'chance that paint is not the works’',
+  function: 'functions, fluids and running as found',
   tire: { us: 'tires by age and tread', gb: 'tyres by age and tread' },
   brightwork: 'bright pieces as they are',
   leaks: 'what leaks',

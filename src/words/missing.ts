@@ -2,7 +2,7 @@ import type { View } from '@/core/body/zone';
 import type { Missing } from '@/core/judge/judge';
 import { viewNamed } from './standard-views';
 import { term, VIEW_WORDS } from './terms';
-import { PLAIN_WORDING, type Vocabulary } from './vocabulary';
+import { PLAIN_WORDING, respelt, type Vocabulary } from './vocabulary';
 import { zoneWords } from './zones';
 
 /** What is missing, as a sentence. */
@@ -59,9 +59,15 @@ export function missingText(m: Missing, words: Vocabulary): string {
     case 'pieces-unsaid':
       return `Of ${m.count} ${many('piece', 'pieces')} of the ledger nobody said whether ${many('it is', 'they are')} there${zone ? `, the first: ${zone}` : ''}.`;
     case 'tires-unread':
-      return `The date code of ${m.count} ${many('tire is', 'tires are')} not read, the first: ${zone}.`;
+      return respelt(
+        `The date code of ${m.count} ${many('tire is', 'tires are')} not read, the first: ${zone}.`,
+        words,
+      );
     case 'tire-code-odd':
-      return `The date code of ${m.count} ${many('tire', 'tires')} cannot be one, the first: ${zone || 'the spare'}. Read it again.`;
+      return respelt(
+        `The date code of ${m.count} ${many('tire', 'tires')} cannot be one, the first: ${zone || 'the spare'}. Read it again.`,
+        words,
+      );
     case 'functions-untried':
       return `${m.count} ${many('function was', 'functions were')} not tried, and nobody said why.`;
     case 'leak-source-open':

@@ -2,13 +2,13 @@ import type { BodyOf } from '@/core/kinds';
 import type { JobNamed } from '@/core/kinds/job';
 import { capital } from './capital';
 import { dayText } from './dates';
-import { DOES_WORDS } from './remedies';
+import { decisionWords } from './remedies';
 import type { Wording } from './vocabulary';
 import { zoneWords } from './zones';
 
 /** What a job is called, with its place: "refinish the panel, bonnet". */
 export const jobName = ({ work, zone }: Pick<JobNamed, 'work' | 'zone'>, wording: Wording): string =>
-  `${DOES_WORDS[work]}${zone ? `, ${zoneWords(zone, wording)}` : ''}`;
+  `${decisionWords(work, wording.words)}${zone ? `, ${zoneWords(zone, wording)}` : ''}`;
 
 /** What the house offers, without the job: "300 VK off the price". */
 export const offeredText = ({ sort, amount, currency, by, note }: BodyOf<'offer'>): string =>

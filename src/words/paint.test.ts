@@ -1,6 +1,6 @@
 import { NONE_CAUSES } from '@/core/paint/no-reading';
 import type { PaintReason } from '@/core/paint/reasons';
-import { NONE_WORDS, reasonText } from './paint';
+import { NONE_WORDS, reasonText, whyNotFactoryText } from './paint';
 
 const um = (reason: PaintReason) => reasonText(reason, 'um', 'en-GB');
 
@@ -44,6 +44,16 @@ it.each<[PaintReason, string]>([
   [{ kind: 'few', speaksFor: null, lacks: 4 }, '4 more readings are needed before it can be relied on.'],
 ])('says %j as a sentence', (reason, sentence) => {
   expect(um(reason)).toBe(sentence);
+});
+
+it('tells what speaks for the works’ paint apart from what does not, and what is lacking last', () => {
+  const few: PaintReason = { kind: 'few', speaksFor: null, lacks: 2 };
+  const even: PaintReason = { kind: 'even', speaksFor: 'factory', spread: 0.15 };
+  const level: PaintReason = { kind: 'level', speaksFor: 'resprayed', um: 260, atLeast: false };
+  expect(whyNotFactoryText([few, even, level], 'um', 'en-GB')).toBe(
+    'The median of 260 µm lies in the band of resprayed paint. For the works’ paint: the film is even (spread 15 %), as from a works line. 2 more readings are needed before it can be relied on.',
+  );
+  expect(whyNotFactoryText([even], 'um', 'en-GB')).toMatch(/^The film is even/);
 });
 
 it('follows the reader’s unit', () => {

@@ -4,6 +4,7 @@ import type { NoneCause } from '@/core/paint/no-reading';
 import type { PanelChange } from '@/core/paint/panel-change';
 import type { PaintReason } from '@/core/paint/reasons';
 import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
+import { uncapital } from './capital';
 import { seenText } from './marks';
 import { PAINT_STATE_WORDS } from './terms';
 import type { Vocabulary } from './vocabulary';
@@ -49,6 +50,18 @@ export function reasonText(reason: PaintReason, unit: ThicknessUnit, words: Voca
     case 'few':
       return `${reason.lacks} more ${reason.lacks === 1 ? 'reading is' : 'readings are'} needed before it can be relied on.`;
   }
+}
+
+/** Why a panel is no plain factory paint, in a paragraph: what speaks for the works stands apart, and what is lacking last. */
+export function whyNotFactoryText(reasons: readonly PaintReason[], unit: ThicknessUnit, words: Vocabulary): string {
+  const told = (some: readonly PaintReason[]) => some.map((r) => reasonText(r, unit, words));
+  const works = reasons.filter((r) => r.speaksFor === 'factory');
+  const lacks = reasons.filter((r) => r.kind === 'few');
+  const rest = reasons.filter((r) => r.kind !== 'few' && r.speaksFor !== 'factory');
+  const [first, ...more] = told(works);
+  const other =
+    first === undefined ? [] : [rest.length > 0 ? `For the works’ paint: ${uncapital(first)}` : first, ...more];
+  return [...told(rest), ...other, ...told(lacks)].join(' ');
 }
 
 /** Where the film changes along a path over a panel, or why nothing is said. */

@@ -1,6 +1,7 @@
 import type { Trade } from '@/core/catalogue/remedies';
 import type { Reason } from '@/core/cost/remedy-rows';
 import type { Decision, WorkId } from '@/core/work/cost-table';
+import { respelt, type Vocabulary } from './vocabulary';
 
 /** What each piece of work is called. */
 export const DOES_WORDS: Readonly<Record<WorkId | 'leave', string>> = {
@@ -40,7 +41,9 @@ export const DOES_WORDS: Readonly<Record<WorkId | 'leave', string>> = {
   respray: 'respray the outside',
   'off-and-on': 'take off and refit',
 };
-export const decisionWords = (of: Decision): string => DOES_WORDS[of];
+
+/** What is done, as the reader spells it; its bare name where this program has no words for it. */
+export const decisionWords = (of: Decision | WorkId, words: Vocabulary): string => respelt(DOES_WORDS[of] ?? of, words);
 
 export const TRADE_WORDS: Readonly<Record<Trade, string>> = {
   owner: 'owner',

@@ -20,6 +20,9 @@ it('says how far a finding reaches, and only what is known of it', () => {
   expect(
     extentText({ ...nothing, sizeMm: 40, share: 0.125, where: 'lower edge', touchedIn: true, visibleFromM: 3 }),
   ).toBe('40 mm · 13 % of the panel · lower edge · touched in · seen from 3 m');
+  // Two inches and ten feet, as they were said.
+  expect(extentText({ ...nothing, sizeMm: 50.8, visibleFromM: 3.048 })).toBe('51 mm · seen from 3 m');
+  expect(extentText({ ...nothing, sizeMm: 1.5 })).toBe('1.5 mm');
   const graded = { ...nothing, iso4628: { quantity: 3, size: 2 } };
   expect(extentText({ ...graded, flaw: 'blister' })).toBe('quantity 3, size 2 (ISO 4628-2)');
   expect(extentText(graded)).toBe('');

@@ -32,6 +32,12 @@ export function areaText(mm2: number): string {
   return cm2 < CM2_PER_DM2 ? `${Math.max(1, Math.round(cm2))} cm²` : `${(cm2 / CM2_PER_DM2).toFixed(1)} dm²`;
 }
 
+/** From that many millimetres on nobody tells tenths by eye; said in inches, they come by themselves. */
+const WHOLE_FROM_MM = 10;
+
+/** How large something is, as finely as it was told. */
+export const sizeText = (mm: number): string => `${mm >= WHOLE_FROM_MM ? Math.round(mm) : Number(mm.toFixed(1))} mm`;
+
 /** Size, share and place of a finding in one line. */
 export function extentText(
   f: Pick<BodyOf<'finding'>, 'flaw' | 'sizeMm' | 'share' | 'iso4628' | 'where' | 'touchedIn' | 'visibleFromM'> &
@@ -39,7 +45,7 @@ export function extentText(
 ): string {
   const part = scalePartOf(f.flaw);
   return [
-    f.sizeMm ? `${f.sizeMm} mm` : '',
+    f.sizeMm ? sizeText(f.sizeMm) : '',
     f.iso4628 && part ? `quantity ${f.iso4628.quantity}, size ${f.iso4628.size} (ISO 4628-${part})` : '',
     f.share ? `${Math.round(f.share * 100)} % of the panel` : '',
     f.outline ? `${areaText(drawnMm2(f.outline))} drawn on the plan` : '',
@@ -49,7 +55,7 @@ export function extentText(
     f.joined ? JOINT_WORDS[f.joined] : '',
     f.active && f.active !== 'unknown' ? f.active : '',
     f.treated ? TREATED_WORDS[f.treated] : '',
-    f.visibleFromM ? `seen from ${f.visibleFromM} m` : '',
+    f.visibleFromM ? `seen from ${Number(f.visibleFromM.toFixed(1))} m` : '',
   ]
     .filter(Boolean)
     .join(' · ');

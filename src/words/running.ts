@@ -127,10 +127,11 @@ export const ROAD_ITEM_WORDS: Readonly<Record<RoadItem, string>> = {
 };
 export const ROAD_STATE_WORDS: Readonly<Record<RoadState, string>> = { good: 'yes', poor: 'not quite', bad: 'no' };
 
-/** Why a car was not driven, or that it may be. */
+/** Why a car was not driven, or that it may be. What a record forbids is not told again as the answer to its question. */
 export function gateText(g: RoadGate): string {
   if (g.free) return 'Every question was answered with yes.';
-  const why = [...g.forbids.map((f) => FORBID_WORDS[f]), ...g.no.map((a) => `no to “${GATE_WORDS[a].toLowerCase()}”`)];
+  const no = g.no.filter((a) => !g.forbids.some((f) => f === a));
+  const why = [...g.forbids.map((f) => FORBID_WORDS[f]), ...no.map((a) => `no to “${GATE_WORDS[a].toLowerCase()}”`)];
   if (why.length > 0) return `Not to be driven: ${why.join('; ')}.`;
   return `${plural(g.open.length, 'question')} of the gate open: not to be driven before.`;
 }

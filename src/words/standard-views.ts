@@ -1,6 +1,6 @@
 import type { School } from '@/core/catalogue/schools';
 import type { Round, StandardView, ViewSort } from '@/core/photo/standard-views';
-import type { Wording } from './vocabulary';
+import { respelt, type Wording } from './vocabulary';
 import { zoneWords } from './zones';
 
 export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
@@ -54,7 +54,8 @@ export function viewText({ sort, of, zone }: StandardView, wording: Wording): st
     number: () => `${of} number`,
   };
   const text = say[sort]();
-  return wording.words === 'en-US' ? text.replace('tyre', 'tire').replace('boot,', 'trunk,') : text;
+  const spelt = respelt(text, wording.words);
+  return wording.words === 'en-US' ? spelt.replace('boot,', 'trunk,') : spelt;
 }
 
 const OF_ZONES: ReadonlySet<ViewSort> = new Set(['panel', 'wheel', 'tire-code', 'lamp', 'jamb', 'inside', 'below']);

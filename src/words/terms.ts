@@ -12,6 +12,22 @@ export const VIEW_WORDS: Readonly<Record<View, Both>> = {
   trunk: { us: 'trunk', gb: 'boot' },
 };
 
+/** All of a part of the car, and somewhere in it, where it is no room of its own. */
+const OPEN_PLACES: Readonly<Partial<Record<View, ViewPlaces>>> = {
+  outside: { whole: 'the whole outside', part: 'outside' },
+  underneath: { whole: 'everything underneath', part: 'underneath' },
+};
+interface ViewPlaces {
+  readonly whole: string;
+  readonly part: string;
+}
+
+/** All of a part of the car, and somewhere in it, as they stand in a sentence: "the whole cabin", "in the cabin". */
+export function viewPlaces(view: View, words: Vocabulary): ViewPlaces {
+  const name = pick(VIEW_WORDS[view], words);
+  return OPEN_PLACES[view] ?? { whole: `the whole ${name}`, part: `in the ${name}` };
+}
+
 export const ASPECT_WORDS: Readonly<Record<Aspect, Both>> = {
   paint: 'paint',
   shape: 'shape',

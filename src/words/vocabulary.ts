@@ -20,6 +20,10 @@ export function pick(word: Both, words: Vocabulary): string {
   return typeof word === 'string' ? word : words === 'en-US' ? word.us : word.gb;
 }
 
+/** A text that stands once, as the reader spells it: of tables that a house may edit, and of what was sealed. */
+export const respelt = (text: string, words: Vocabulary): string =>
+  text.replace(/\b(t)[iy]re(s?)\b/gi, words === 'en-US' ? '$1ire$2' : '$1yre$2');
+
 /** The side as the reader calls it. */
 export function sideWord(side: 'left' | 'right', wording: Wording): string {
   if (wording.sides === 'driver-passenger') return side === wording.steering ? 'driver' : 'passenger';

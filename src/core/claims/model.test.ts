@@ -53,6 +53,14 @@ describe('a claim about the whole car', () => {
     expect([...mark.records].sort()).toEqual(filled.map((r) => r.id).sort());
     expect(mark.counted).toBeCloseTo(1 / 50, 9);
   });
+  it('that it has no rust is not contradicted by aluminium that swells where it touches steel', () => {
+    const swelling = record('finding', { zone: 'door.left.front', flaw: 'galvanic', sizeMm: 35 });
+    expect(judged('no-rust', [swelling]).marks.filter((m) => m.id.startsWith('rust-'))).toEqual([]);
+    const scale = record('finding', { zone: 'sill.left', flaw: 'rust-scale', sizeMm: 120 });
+    const c = judged('no-rust', [swelling, scale]);
+    expect(c.marks.filter((m) => m.id === 'rust-through').map((m) => m.zone)).toEqual(['sill.left']);
+    expect(c.word).toBe('contradicted');
+  });
   it('weighs what is withheld without naming it', () => {
     const hidden = record('finding', { zone: 'hood', flaw: 'overspray', withheld: 'of the owner’s house' });
     const c = judged('original-paint', [...works, hidden]);

@@ -152,9 +152,10 @@ const chain: MarksOf = ({ identity, records, car }, claim) => {
   return answer.status === 'contradicted' ? [mark('chain-contradicts', { records: on })] : [];
 };
 
+/** Corrosion of steel, by how far it went; aluminium swells where it touches steel and does not rust. */
 const isRust = (flaw: string, deep: boolean): boolean => {
   const stage = flawById(flaw).stage;
-  return stage !== undefined && (deep ? stage >= 2 : stage < 2);
+  return stage !== undefined && flaw !== 'galvanic' && (deep ? stage >= 2 : stage < 2);
 };
 const weakSound: MarksOf = ({ metal }) => {
   const sound = metal.places.filter((p) => p.state === 'sound').length / Math.max(1, metal.places.length);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { cautionsOf } from '@/core/judge/judge';
 import { CAUTIONS, type Caution } from '@/core/judge/models';
 import { CAUTION_WORDS } from '@/words/cautions';
+import { respelt } from '@/words/vocabulary';
 import { defineSection } from '../section';
 
 /** Reminders that defer to local rules and licensed people. */
@@ -10,8 +11,14 @@ export const cautions = defineSection({
   sealed: { cautions: z.array(z.enum(CAUTIONS as [Caution, ...Caution[]])) },
   blank: { cautions: [] },
   seal: ({ judgement }) => ({ cautions: cautionsOf(judgement) }),
-  blocks: ({ sealed }) =>
+  blocks: ({ sealed, wording }) =>
     sealed.cautions.length === 0
       ? []
-      : [{ kind: 'list', style: 'bullets', items: sealed.cautions.map((c) => ({ text: CAUTION_WORDS[c] })) }],
+      : [
+          {
+            kind: 'list',
+            style: 'bullets',
+            items: sealed.cautions.map((c) => ({ text: respelt(CAUTION_WORDS[c], wording.words) })),
+          },
+        ],
 });

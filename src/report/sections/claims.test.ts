@@ -21,7 +21,7 @@ it('keeps the seller’s words as told, with a word below that is inferred and s
   expect(blocks[1]).toMatchObject({ kind: 'statements', items: [{ text: '“Matching numbers.”', evidence: 'told' }] });
   expect(blocks[2]).toMatchObject({ kind: 'para', evidence: 'inferred' });
   expect(text).toContain('Well supported: what was found speaks strongly for it (98 of 100).');
-  expect(text).toContain('its number is this car’s by the make’s rule, Engine (50 times likelier if it is true)');
+  expect(text).toContain('its number is this car’s by the make’s rule, engine (50 times likelier if it is true)');
 });
 
 it('says what was not looked for, and which paper would carry it', () => {

@@ -6,7 +6,7 @@ import { capital } from '@/words/capital';
 import { balanceText, CLAIM_WORD_SAYS, CLAIM_WORD_WORDS, chanceText, ratioText, reachText } from '@/words/claims';
 import { CLAIM_WORDS, term } from '@/words/terms';
 import type { Wording } from '@/words/vocabulary';
-import { zoneName } from '@/words/zones';
+import { zoneWords } from '@/words/zones';
 import type { Block } from '../block';
 import { defineSection, type SectionView } from '../section';
 
@@ -47,7 +47,7 @@ const sealClaim = (c: WeighedClaim): SealedClaim => ({
 });
 
 function borneOut(c: SealedClaim, { plan }: SectionView<unknown>, wording: Wording): Block[] {
-  const name = (zone: string) => (plan.zones.has(zone) ? zoneName(zone, wording) : zone.replaceAll(/[.-]/g, ' '));
+  const name = (zone: string) => (plan.zones.has(zone) ? zoneWords(zone, wording) : zone.replaceAll(/[.-]/g, ' '));
   const item = (m: SealedClaim['marks'][number]) => ({
     text: `${balanceText(m, m.zone ? name(m.zone) : '')}${m.counted === 1 ? '' : ` (${ratioText(m.counted)})`}`,
     ...(m.zone && plan.zones.has(m.zone) && { rests: { zones: [m.zone] } }),

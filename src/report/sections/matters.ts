@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CLAIM_WORDS_SCALE } from '@/core/balance/weigh';
+import type { View as PlanView } from '@/core/body/zone';
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { severity } from '@/core/findings/loss';
 import { recordsOf } from '@/core/records/reduce';
@@ -7,7 +8,7 @@ import { capital } from '@/words/capital';
 import { CLAIM_WORD_WORDS } from '@/words/claims';
 import { countedName } from '@/words/flaws';
 import { plural } from '@/words/plural';
-import { term, VIEW_WORDS } from '@/words/terms';
+import { viewPlaces } from '@/words/terms';
 import { zoneWords } from '@/words/zones';
 import type { Block } from '../block';
 import { MATTERS_FOR, type MattersFor, numbersOf } from '../matters';
@@ -112,10 +113,8 @@ function unseenOf({ sealed: { notSeen }, plan, wording }: View): Block[] {
   const parts = [...zones]
     .sort((a, b) => b[1].size - a[1].size)
     .map(([view, own]) => {
-      const name = term(VIEW_WORDS, view as keyof typeof VIEW_WORDS, wording.words);
-      return own.size === all.get(view)
-        ? `the whole of the ${name}`.replace('the the', 'the')
-        : `${plural(own.size, 'place')} of ${all.get(view)} ${name}`;
+      const { whole, part } = viewPlaces(view as PlanView, wording.words);
+      return own.size === all.get(view) ? whole : `${plural(own.size, 'place')} of ${all.get(view)} ${part}`;
     });
   return [
     {

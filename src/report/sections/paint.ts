@@ -7,7 +7,7 @@ import { estimateSchema } from '@/core/stats/estimate';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
 import { colourText } from '@/words/colour';
 import { markText } from '@/words/marks';
-import { reasonText } from '@/words/paint';
+import { whyNotFactoryText } from '@/words/paint';
 import { likelyText } from '@/words/report';
 import { WAVES_CAUTION, wavesText } from '@/words/waves';
 import { zoneName } from '@/words/zones';
@@ -105,7 +105,7 @@ function measured(view: View, zones: readonly SealedZone[]): Block[] {
                 style: 'plain' as const,
                 items: told.map((z) => ({
                   lead: zoneName(z.zone, wording),
-                  text: z.reasons!.map((r) => reasonText(r, unit, wording.words)).join(' '),
+                  text: whyNotFactoryText(z.reasons!, unit, wording.words),
                 })),
               },
             ],

@@ -8,7 +8,7 @@ import { checkedFluidName, FLUID_WORDS, fluidText, LEAKS_SAY, leakWhy, nextLookT
 import { mechText, sagText } from '@/words/mechanical';
 import { plural } from '@/words/plural';
 import { chargingText, gateText, oilText, roadText, startSays, startText, thermostatText } from '@/words/running';
-import type { Wording } from '@/words/vocabulary';
+import { respelt, type Wording } from '@/words/vocabulary';
 import type { Block, ListItem } from '../block';
 import { pictureRow } from '../picture-row';
 
@@ -214,14 +214,31 @@ function roadBlocks(run: SealedRun, road: StoredRecord<'road'>['body'] | null): 
   ];
 }
 
+/** What was sealed in words, as the reader spells it. */
+function speltRun(run: SealedRun, { words }: Wording): SealedRun {
+  const told = (text: string) => respelt(text, words);
+  return {
+    ...run,
+    gate: told(run.gate),
+    sag: told(run.sag),
+    felt: run.felt.map((f) => ({
+      ...f,
+      sources: f.sources.map((s) => ({ ...s, name: told(s.name), look: told(s.look) })),
+    })),
+  };
+}
+
 /** How it runs, from the fluids before the start to the road. */
-export const runBlocks = (run: SealedRun, records: readonly AnyRecord[], wording: Wording): Block[] => [
-  ...fluidBlocks(run, records, wording),
-  ...engineBlocks(
-    run,
-    recordsOf(records, 'start').filter((s) => startText(s.body) !== ''),
-  ),
-  ...leakBlocks(run, recordsOf(records, 'wet')),
-  ...gearBlocks(run, records, wording),
-  ...roadBlocks(run, recordsOf(records, 'road')[0]?.body ?? null),
-];
+export function runBlocks(sealed: SealedRun, records: readonly AnyRecord[], wording: Wording): Block[] {
+  const run = speltRun(sealed, wording);
+  return [
+    ...fluidBlocks(run, records, wording),
+    ...engineBlocks(
+      run,
+      recordsOf(records, 'start').filter((s) => startText(s.body) !== ''),
+    ),
+    ...leakBlocks(run, recordsOf(records, 'wet')),
+    ...gearBlocks(run, records, wording),
+    ...roadBlocks(run, recordsOf(records, 'road')[0]?.body ?? null),
+  ];
+}

@@ -46,8 +46,11 @@ const told = z.object({
 });
 const graded = { grade: estimateSchema, forItsYears: z.number(), capped: z.boolean() };
 type View = SectionView<{
-  axes: { axis: Axis; grade: BandRow['grade']; losses?: z.infer<typeof told>[] | undefined }[];
+  axes: { axis: Axis; seen: number; grade: BandRow['grade']; losses?: z.infer<typeof told>[] | undefined }[];
 }>;
+
+/** Said of an axis of which nothing was seen: a figure for it would be that of other cars. */
+const NOT_SEEN = 'not seen';
 
 /** What each axis lost, where the report holds it: numbered findings by their numbers. */
 function lossesOf({ sealed, findings, records, wording }: View): Block[] {
@@ -62,7 +65,7 @@ function lossesOf({ sealed, findings, records, wording }: View): Block[] {
       axes: axes.map((a) => ({
         id: a.axis,
         name: capital(AXIS_WORDS[a.axis]),
-        value: a.grade.value ?? 0,
+        left: a.seen === 0 ? NOT_SEEN : String(Math.round(a.grade.value ?? 0)),
         rows: a.losses!.filter(isWorthTelling).map((l) => {
           const f = l.finding === null ? undefined : numbered.get(l.finding);
           const text = f
@@ -251,7 +254,7 @@ export const summary = defineSection({
               whole.map((w) => row(w.lens, capital(w.lens), w, LENS_WORDS[w.lens])),
               axes.map((a) => ({
                 ...row(a.axis, capital(AXIS_WORDS[a.axis]), a),
-                ...(a.seen === 0 && { blank: true, figures: 'not seen' }),
+                ...(a.seen === 0 && { blank: true, figures: NOT_SEEN }),
               })),
             ],
           },

@@ -3,9 +3,8 @@ import { costOf, drawInputOf, jobCost, ratesOf, workOf } from '@/core/cost/cost'
 import { recordsOf } from '@/core/records/reduce';
 import type { WorkId } from '@/core/work/cost-table';
 import { capital } from '@/words/capital';
-import { money, moneyRange } from '@/words/money';
-import { DOES_WORDS } from '@/words/remedies';
-import { zoneWords } from '@/words/zones';
+import { knownText, money, moneyRange } from '@/words/money';
+import { jobName } from '@/words/offers';
 import { defineSection } from '../section';
 
 const figures = z.object({ p10: z.number(), p50: z.number(), p90: z.number() });
@@ -79,7 +78,7 @@ export const work = defineSection({
     return [
       {
         kind: 'para',
-        text: `${moneyRange(estimate.whole.p10, estimate.whole.p90, currency)}, as likely below as above ${money(estimate.whole.p50, currency)}: what is known takes ${moneyRange(estimate.known.p10, estimate.known.p90)}, places that nobody saw up to ${money(estimate.unseen.p90)} more.`,
+        text: `${moneyRange(estimate.whole.p10, estimate.whole.p90, currency)}, as likely below as above ${money(estimate.whole.p50, currency)}: ${knownText(estimate)}`,
         evidence: 'inferred',
       },
       {
@@ -98,7 +97,7 @@ export const work = defineSection({
         ],
         rows: estimate.jobs.map((j) => [
           {
-            text: `${capital(DOES_WORDS[j.work as WorkId] ?? j.work)}${j.zone ? `, ${zoneWords(j.zone, wording)}` : ''}`,
+            text: capital(jobName({ work: j.work as WorkId, zone: j.zone }, wording)),
           },
           { text: j.serves.flatMap((s) => numbers.get(s) ?? []).join(', ') },
           { text: money(j.cost.likely) },

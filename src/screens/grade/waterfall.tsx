@@ -80,7 +80,7 @@ export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces })
       })}
       <li className="grid grid-cols-[20px_minmax(0,1fr)_28%_2.6rem] items-center gap-2 border-t border-line pt-1 text-sm font-semibold">
         <span />
-        <span>Left of 100</span>
+        <span>{axis.seen === 0 ? 'Nothing seen: as on such cars' : 'Left of 100'}</span>
         <span className="relative block h-3.5" aria-hidden="true">
           <span className="absolute inset-y-0 left-0 bg-thread/70" style={{ width: `${axis.grade.value}%` }} />
         </span>

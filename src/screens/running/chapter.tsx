@@ -2,6 +2,7 @@ import { Cog } from 'lucide-react';
 import { capital } from '@/words/capital';
 import { plural } from '@/words/plural';
 import { gateText } from '@/words/running';
+import { respelt } from '@/words/vocabulary';
 import type { Chapter } from '../place';
 import { Running } from './lazy';
 import { RUNNING_ASPECTS } from './running-aspects';
@@ -13,7 +14,7 @@ export const running: Chapter = {
   Icon: Cog,
   Screen: Running,
   aspects: RUNNING_ASPECTS,
-  says: ({ running: r, leaks, fluids }) => {
+  says: ({ running: r, leaks, fluids }, { words }) => {
     const [source] = leaks.answer.sources;
     // An owner's no is no fault of the car.
     const forbids = r.gate.forbids.filter((f) => f !== 'leave');
@@ -29,7 +30,7 @@ export const running: Chapter = {
       loudest: r.starts.doesNotRun
         ? 'It does not run'
         : forbids.length > 0
-          ? gateText({ ...r.gate, forbids, no: [] })
+          ? respelt(gateText({ ...r.gate, forbids, no: [] }), words)
           : source && source.chance > 0.5
             ? `Leaks: ${capital(leaks.layout.get(source.place)?.name ?? source.place)}`
             : undefined,

@@ -8,6 +8,7 @@ import type { BodyOf } from '@/core/kinds';
 import { feltSchema } from '@/core/kinds/road';
 import { figureOf } from '@/core/units/figure';
 import { choicesOf, Keys, toggled } from '@/ui/parts/choice-keys';
+import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import {
@@ -20,6 +21,7 @@ import {
   signName,
   signWhy,
 } from '@/words/drive-signs';
+import { respelt } from '@/words/vocabulary';
 
 type Felt = BodyOf<'road'>['felt'][number];
 type Given = Partial<z.input<typeof feltSchema>>;
@@ -27,6 +29,7 @@ type Given = Partial<z.input<typeof feltSchema>>;
 /** What is felt and heard on the road, each with what it most likely comes from and the look that would tell. */
 export function FeltOnRoad({ felt, onPut }: { felt: readonly Felt[]; onPut: (felt: readonly Felt[]) => void }) {
   const { mayEdit } = useLot();
+  const { words } = usePreferences().preferences;
   const judged = useJudged((j) => j.judgement?.running.felt ?? null);
   const lines = useJudged((j) => j.judgement?.mechanical.lines ?? null);
   const part = (id: string) => lines?.find((l) => l.id === id)?.of.name ?? id;
@@ -56,12 +59,16 @@ export function FeltOnRoad({ felt, onPut }: { felt: readonly Felt[]; onPut: (fel
                   <span key={s.id} className="grid grid-cols-[3rem_minmax(0,1fr)] gap-2">
                     <span className="figure text-right font-semibold">{Math.round(100 * s.chance)} %</span>
                     <span>
-                      {capital(signName(s))}
-                      {s.why.length > 0 && <span className="block text-soft">{capital(signWhy(s, part))}.</span>}
+                      {respelt(capital(signName(s)), words)}
+                      {s.why.length > 0 && (
+                        <span className="block text-soft">{respelt(capital(signWhy(s, part)), words)}.</span>
+                      )}
                     </span>
                   </span>
                 ))}
-                {sources[0] && <span className="border-l-2 border-ink pl-2">{capital(sources[0].look)}.</span>}
+                {sources[0] && (
+                  <span className="border-l-2 border-ink pl-2">{respelt(capital(sources[0].look), words)}.</span>
+                )}
                 {sources.length === 0 && (
                   <span className="text-soft">Too little said to tell: where, from which speed, with what?</span>
                 )}

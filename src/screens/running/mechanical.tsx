@@ -6,10 +6,12 @@ import { BLOCKED_BY, type BlockedBy } from '@/core/kinds/look';
 import type { MechLine } from '@/core/mechanical/model';
 import { choicesOf, Keys } from '@/ui/parts/choice-keys';
 import { RecordPictures } from '@/ui/parts/record-pictures';
+import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import { MECH_CAUTION, MECH_GROUP_WORDS, MECH_STATE_WORDS, mechText, sagText } from '@/words/mechanical';
 import { BLOCKED_WORDS } from '@/words/terms';
+import { respelt } from '@/words/vocabulary';
 
 const NONE: readonly MechLine[] = [];
 
@@ -18,7 +20,8 @@ export function Mechanical() {
   const { mayEdit } = useLot();
   const lines = useJudged((j) => j.judgement?.mechanical.lines ?? NONE);
   const unsafe = useJudged((j) => j.judgement?.mechanical.unsafe ?? NONE);
-  const sag = useJudged((j) => sagText(j.judgement?.mechanical.sag ?? null));
+  const { words } = usePreferences().preferences;
+  const sag = useJudged((j) => respelt(sagText(j.judgement?.mechanical.sag ?? null), words));
   const [open, setOpen] = useState<string | null>(null);
   const groups = Object.keys(MECH_GROUP_WORDS) as MechPart['group'][];
   const said = lines.filter((l) => l.record).length;

@@ -11,14 +11,17 @@ import {
 } from '@/core/catalogue/run-words';
 import type { BodyOf } from '@/core/kinds';
 import { figureOf } from '@/core/units/figure';
+import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import { GATE_WORDS, gateText, ROAD_ITEM_WORDS, ROAD_STATE_WORDS, roadText } from '@/words/running';
+import { respelt } from '@/words/vocabulary';
 import { FeltOnRoad } from './felt';
 
 /** The road test: its gate, answered by what is on record and by the person; then the drive. */
 export function Road() {
   const { store, mayEdit } = useLot();
+  const { words } = usePreferences().preferences;
   const gate = useJudged((j) => j.judgement?.running.gate ?? null);
   const [own] = useRecords('road');
   const [problem, setProblem] = useState('');
@@ -46,7 +49,7 @@ export function Road() {
     <section className="grid gap-3 border-b border-line p-4" aria-label="Road test">
       <h2 className="text-lg font-bold">Road test</h2>
       <p className={`border-l-4 pl-2 text-sm font-semibold ${gate.free ? 'border-ink' : 'border-pin'}`}>
-        {own?.body.driven ? capital(roadText(own.body)) : gateText(gate)}
+        {own?.body.driven ? capital(roadText(own.body)) : respelt(gateText(gate), words)}
       </p>
       {gate.forbids.length > 0 && (
         <p className="text-sm">That is on record already. Whatever is answered, it is not driven.</p>
@@ -58,8 +61,8 @@ export function Road() {
               key={ask}
               className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border-b border-line pb-1 text-sm"
             >
-              <span>{GATE_WORDS[ask]}</span>
-              <span className="flex gap-1.5" role="group" aria-label={GATE_WORDS[ask]}>
+              <span>{respelt(GATE_WORDS[ask], words)}</span>
+              <span className="flex gap-1.5" role="group" aria-label={respelt(GATE_WORDS[ask], words)}>
                 {(['yes', 'no'] as const).map((say) => (
                   <button
                     key={say}

@@ -9,9 +9,9 @@ import type { Decision } from '@/core/work/cost-table';
 import { PinHead } from '@/ui/glyphs';
 import { capital } from '@/words/capital';
 import { money, moneyRange } from '@/words/money';
-import { offeredText } from '@/words/offers';
+import { jobName, offeredText } from '@/words/offers';
 import { plural } from '@/words/plural';
-import { DOES_WORDS, decisionWords, REASON_WORDS } from '@/words/remedies';
+import { decisionWords, REASON_WORDS } from '@/words/remedies';
 import { term, VIEW_WORDS } from '@/words/terms';
 import { thingName } from '@/words/things';
 import type { Wording } from '@/words/vocabulary';
@@ -48,10 +48,7 @@ export function WorkList({ decided, ...told }: Told & { readonly decided: readon
           <ul>
             {shared.map((j) => (
               <li key={j.key} className="flex items-baseline justify-between gap-3 border-b border-line py-2 text-sm">
-                <span>
-                  {capital(DOES_WORDS[j.work])}
-                  {j.zone && `: ${zoneWords(j.zone, wording)}`}
-                </span>
+                <span>{capital(jobName(j, wording))}</span>
                 <span className="figure shrink-0">{money(j.cost.likely, currency)}</span>
               </li>
             ))}
@@ -106,15 +103,15 @@ function Row({ of: d, ...told }: Told & { readonly of: Decided }) {
           >
             {options.map((o) => (
               <option key={o.remedy} value={o.remedy}>
-                {capital(decisionWords(o.remedy))}
+                {capital(decisionWords(o.remedy, wording.words))}
                 {o.remedy === rule ? ', by rule' : ''}
               </option>
             ))}
           </select>
         ) : (
-          <p className="text-sm">{capital(decisionWords(d.decision))}</p>
+          <p className="text-sm">{capital(decisionWords(d.decision, wording.words))}</p>
         )}
-        {d.byHand && <p className="text-sm">Decided by hand; the rule says {decisionWords(rule)}.</p>}
+        {d.byHand && <p className="text-sm">Decided by hand; the rule says {decisionWords(rule, wording.words)}.</p>}
         {(chosen?.against ?? []).map((r) => (
           <p key={r} className="border-l-4 border-pin pl-2 text-sm">
             Against it: {REASON_WORDS[r]}.
@@ -137,7 +134,10 @@ function Row({ of: d, ...told }: Told & { readonly of: Decided }) {
         {d.decision === 'leave' && spoken.length > 0 && (
           <p className="text-sm text-soft">
             {spoken
-              .map((o) => `${capital(decisionWords(o.remedy))}: ${o.against.map((r) => REASON_WORDS[r]).join(', ')}.`)
+              .map(
+                (o) =>
+                  `${capital(decisionWords(o.remedy, wording.words))}: ${o.against.map((r) => REASON_WORDS[r]).join(', ')}.`,
+              )
               .join(' ')}
           </p>
         )}

@@ -3,8 +3,9 @@ import type { Mover } from '@/core/cost/draw';
 import type { WorkFound } from '@/core/cost/reckon';
 import type { WorkId } from '@/core/work/cost-table';
 import { capital } from '@/words/capital';
-import { money, moneyRange } from '@/words/money';
-import { DOES_WORDS, TRADE_WORDS } from '@/words/remedies';
+import { knownText, money, moneyRange } from '@/words/money';
+import { jobName } from '@/words/offers';
+import { TRADE_WORDS } from '@/words/remedies';
 import type { Wording } from '@/words/vocabulary';
 import { zoneWords } from '@/words/zones';
 
@@ -20,8 +21,8 @@ export function WorkTotal({ drawn, currency, busy }: { drawn: Drawn; currency: s
       </h2>
       <p className="font-head text-3xl font-bold">{moneyRange(whole.p10, whole.p90, currency)}</p>
       <p className="text-sm">
-        As likely below as above {money(whole.p50, currency)}; in eight of ten cases between the two. What is known
-        takes {moneyRange(known.p10, known.p90)}, places that nobody saw up to {money(unseen.p90)} more.
+        As likely below as above {money(whole.p50, currency)}; in eight of ten cases between the two.{' '}
+        {capital(knownText({ known, unseen }))}
       </p>
       <p className="text-sm text-soft">
         A house’s estimate by its own hours and rates. It is no offer; ask whoever is to do it.
@@ -37,8 +38,9 @@ function moverName({ key, sort }: Mover, wording: Wording): string {
   if (sort === 'trade') return `how long the ${TRADE_WORDS[key as Trade]} takes`;
   if (sort === 'unseen') return 'places that nobody saw';
   const [work = '', zone = ''] = key.split('@');
-  const place = zone === 'outside' ? '' : `, ${zoneWords(zone, wording)}`;
-  return sort === 'surprise' ? `rust under the filler${place}` : `${DOES_WORDS[work as WorkId]}${place}`;
+  const at = zone === 'outside' ? null : zone;
+  if (sort === 'surprise') return `rust under the filler${at ? `, ${zoneWords(at, wording)}` : ''}`;
+  return jobName({ work: work as WorkId, zone: at }, wording);
 }
 
 /** What makes the doubt: where the whole lies if this turns out little, and if it turns out much. */

@@ -7,7 +7,7 @@ function AxisLosses({ axis }: { axis: LossesRow }) {
     <li className="grid content-start gap-0.5">
       <p className="flex justify-between border-b border-line font-semibold">
         <span>{axis.name}</span>
-        <span className="figure">{Math.round(axis.value)}</span>
+        <span className="figure">{axis.left}</span>
       </p>
       <ol>
         {axis.rows.map((r, i) => {

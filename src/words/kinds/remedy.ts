@@ -3,5 +3,6 @@ import type { KindWords } from './kind-words';
 
 export const remedy: KindWords<'remedy'> = {
   name: 'decision on work',
-  says: (r) => `${decisionWords(r.remedy)}, where the rule says ${decisionWords(r.rule)}${r.note ? `: ${r.note}` : ''}`,
+  says: (r, { words }) =>
+    `${decisionWords(r.remedy, words)}, where the rule says ${decisionWords(r.rule, words)}${r.note ? `: ${r.note}` : ''}`,
 };

@@ -46,7 +46,7 @@ function AxisLosses({ axis }: { axis: LossesRow }) {
         head={
           <View style={[s.row, { justifyContent: 'space-between', borderBottomWidth: 0.5, borderBottomColor: LINE }]}>
             <T style={s.bold}>{axis.name}</T>
-            <T style={s.figure}>{String(Math.round(axis.value))}</T>
+            <T style={s.figure}>{axis.left}</T>
           </View>
         }
         rows={rows}
