@@ -155,7 +155,11 @@ export const LOT_06: DemoLot = {
       },
       felt: [{ what: 'vibration', at: 'seat', fromKmh: 70, toKmh: 90, coasts: 'stays' }],
     },
-    functions: { cruise: { state: 'works' }, 'air-conditioning': { state: 'poor', note: 'blows, not cold' } },
+    functions: {
+      cruise: { state: 'works' },
+      'heater.fan': { state: 'poor', note: 'lowest speed' },
+      'air-conditioning': { state: 'poor', note: 'blows, not cold' },
+    },
   },
   papers: {
     numbers: [

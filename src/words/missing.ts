@@ -70,6 +70,8 @@ export function missingText(m: Missing, words: Vocabulary): string {
       );
     case 'functions-untried':
       return `${m.count} ${many('function was', 'functions were')} not tried, and nobody said why.`;
+    case 'function-found-otherwise':
+      return `${m.count} ${many('function was', 'functions were')} said to work, and a finding says otherwise; the first: ${m.detail}.`;
     case 'leak-source-open':
       return `Where it leaks is open; one look would tell: ${(m.detail ?? '').replaceAll('.', ' ').replaceAll('-', ' ')}.`;
     case 'cold-start-missed':

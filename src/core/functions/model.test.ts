@@ -54,6 +54,18 @@ it('asks for what not every car has once something was said of it', () => {
   ).toBe(false);
 });
 
+it('tells what was said to work and found otherwise, by the whole name of the thing', () => {
+  const found = record('finding', {
+    zone: 'dash',
+    flaw: 'works-poorly',
+    where: 'heater fan, lowest speed',
+    withheld: null,
+  });
+  const { functions: j } = judged(tried('heater.fan', 'works'), tried('heater.control', 'works'), found);
+  expect(j.otherwise.map((o) => [o.line.id, o.finding.id])).toEqual([['heater.fan', found.id]]);
+  expect(judged(tried('heater.fan', 'poor'), found).functions.otherwise).toEqual([]);
+});
+
 it('costs by state and by what the thing is, and nothing for what works, is not fitted or was not tried', () => {
   const clock = T.functions.clock!.share;
   expect(lost('dash', tried('clock', 'dead'))).toEqual([clock]);

@@ -10,6 +10,13 @@ const SAID_TOO: ReadonlySet<string> = new Set(['inoperative', 'works-poorly']);
 /** Words of a name that tell one thing from another. */
 const words = (text: string) => new Set(text.toLowerCase().match(/[a-z]{4,}/g) ?? []);
 
+/** Whether a finding names a thing: by every word of its name. */
+function isNamed(where: string, { of }: FunctionLine): boolean {
+  const said = new Set(where.toLowerCase().match(/[a-z]+/g) ?? []);
+  const name = of.name.toLowerCase().match(/[a-z]{3,}/g) ?? [];
+  return name.length > 0 && name.every((w) => said.has(w));
+}
+
 function lossOf(l: FunctionLine, states: FunctionTable['states']): number {
   const state = l.record?.body.state;
   const slow = isSlow(l) === true ? states.poor : 0;
@@ -48,6 +55,12 @@ export const functions = defineModel({
       poor: asked.filter((l) => l.record?.body.state === 'poor' || (l.record?.body.state === 'works' && isSlow(l))),
       untried: asked.filter((l) => l.record === null || l.record.body.state === 'untried'),
       told: new Set(lines.filter(told).map((l) => l.id)) as ReadonlySet<string>,
+      /** Said to work, and named by a finding that says otherwise. */
+      otherwise: asked.flatMap((line) => {
+        if (line.record?.body.state !== 'works') return [];
+        const finding = found.find((f) => f.body.zone === line.zone && isNamed(f.body.where, line));
+        return finding ? [{ line, finding }] : [];
+      }),
     };
   },
   losses: ({ lines, begun, told }, { functions: t }): readonly Loss[] =>
@@ -69,6 +82,8 @@ export const functions = defineModel({
       const open = judged?.begun ? judged.asked.filter((l) => l.record === null) : [];
       return lacking(open.length, { detail: open[0]?.of.name ?? '' });
     },
+    'function-found-otherwise': (judged) =>
+      lacking(judged?.otherwise.length ?? 0, { detail: judged?.otherwise[0]?.line.of.name ?? '' }),
   },
 });
 export type JudgedFunctions = ReturnType<typeof functions.judge>;

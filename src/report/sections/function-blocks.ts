@@ -1,12 +1,21 @@
 import { z } from 'zod';
+import type { FunctionState } from '@/core/catalogue/functions';
 import type { Judgement } from '@/core/judge/judge';
-import type { AnyRecord } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
+import { flawName } from '@/words/flaws';
 import { functionName, SAFETY_CAUTION, triedOfText, triedText } from '@/words/functions';
 import type { Block } from '../block';
+import type { SectionView } from '../section';
 
-const functionSchema = z.object({ record: z.string(), name: z.string(), safety: z.boolean(), slow: z.boolean() });
+const functionSchema = z.object({
+  record: z.string(),
+  name: z.string(),
+  safety: z.boolean(),
+  slow: z.boolean(),
+  /** A finding that names it and says that it does not work as it should, though it was said to work. */
+  finding: z.string().optional(),
+});
 export const functionsSchema = z.object({
   asked: z.number().int(),
   lines: z.array(functionSchema),
@@ -19,37 +28,47 @@ export const sealFunctions = ({ functions: j }: Judgement) =>
   j.begun
     ? {
         asked: j.asked.length,
-        lines: j.asked.flatMap((l) =>
-          l.record
-            ? [{ record: l.record.id, name: functionName(l), safety: l.of.safety, slow: j.poor.includes(l) }]
-            : [],
-        ),
+        lines: j.asked.flatMap((l) => {
+          if (!l.record) return [];
+          const said = j.otherwise.find((o) => o.line === l)?.finding;
+          const finding = said?.body.withheld === null ? { finding: said.id } : {};
+          return [
+            { record: l.record.id, name: functionName(l), safety: l.of.safety, slow: j.poor.includes(l), ...finding },
+          ];
+        }),
         untried: j.asked.filter((l) => !l.record).map(functionName),
       }
     : undefined;
 
-export function functionBlocks(f: z.infer<typeof functionsSchema>, records: readonly AnyRecord[]): Block[] {
+/** What a finding of a function that was said to work makes of it. */
+const FOUND: Readonly<Record<string, FunctionState>> = { inoperative: 'dead', 'works-poorly': 'poor' };
+
+export function functionBlocks(
+  f: z.infer<typeof functionsSchema>,
+  { records, findings, wording }: SectionView<unknown>,
+): Block[] {
   if (f.lines.length === 0) return [];
   const bodies = new Map(recordsOf(records, 'tried').map((t) => [t.id, t.body]));
+  const numbered = new Map(findings.map((n) => [n.record.id, n]));
   const all = f.lines.flatMap((l) => {
     const body = bodies.get(l.record);
-    return body ? [{ ...l, body }] : [];
+    return body ? [{ ...l, body, found: numbered.get(l.finding ?? '') }] : [];
   });
-  const works = all.filter((l) => l.body.state === 'works' && !l.slow && l.body.note === '');
+  const works = all.filter((l) => l.body.state === 'works' && !l.slow && !l.found && l.body.note === '');
   const told = all
     .filter((l) => !works.includes(l) && l.body.state !== 'absent')
     .sort((a, b) => Number(b.safety) - Number(a.safety));
   const names = (list: readonly { name: string }[]) => list.map((l) => l.name).join('; ');
   const absent = all.filter((l) => l.body.state === 'absent');
   const says = (l: (typeof told)[number]) =>
-    `${triedText(l.body)}${l.slow && l.body.state === 'works' ? ', slow' : ''}${l.safety ? '; driving depends on it' : ''}`;
+    `${l.found ? `${flawName(l.found.record.body.flaw, wording.words)} by finding ${l.found.number}; when tried: ` : ''}${triedText(l.body)}${l.slow && l.body.state === 'works' ? ', slow' : ''}${l.safety ? '; driving depends on it' : ''}`;
   return [
     { kind: 'heading', text: 'What works', evidence: 'seen', rests: { kinds: ['tried'] } },
     {
       kind: 'para',
       text: `${triedOfText(
         f.asked,
-        all.map((l) => l.body.state),
+        all.map((l) => (l.found && FOUND[l.found.record.body.flaw]) ?? l.body.state),
       )}.`,
     },
     ...(told.length > 0

@@ -11,8 +11,11 @@ export const running = defineSection({
     run: sealRun(judgement),
     functions: sealFunctions(judgement),
   }),
-  blocks: ({ sealed: { functions, run }, records, wording }) => [
-    ...(run ? runBlocks(run, records, wording) : []),
-    ...(functions ? functionBlocks(functions, records) : []),
-  ],
+  blocks: (view) => {
+    const { functions, run } = view.sealed;
+    return [
+      ...(run ? runBlocks(run, view.records, view.wording) : []),
+      ...(functions ? functionBlocks(functions, view) : []),
+    ];
+  },
 });
