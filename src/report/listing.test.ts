@@ -37,8 +37,8 @@ const HIDDEN = record('finding', { zone: 'roof', flaw: 'dent', withheld: 'consig
 
 it('says what is wrong in the short text and the long', () => {
   const { short, long } = written([HOLE]);
-  expect(textOf(short)).toMatch(/rusted through, sill, left/i);
-  expect(long.map(textOf).join(' ')).toMatch(/rusted through, sill, left/i);
+  expect(textOf(short)).toMatch(/sill, left: (\d+ × )?rusted through/i);
+  expect(long.map(textOf).join(' ')).toMatch(/sill, left: (\d+ × )?rusted through/i);
   expect(long.flat().some((s) => 'finding' in s.about && s.about.finding === HOLE.id)).toBe(true);
 });
 

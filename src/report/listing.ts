@@ -1,11 +1,14 @@
 import { isCarried, isDenied } from '@/core/balance/weigh';
 import { flawById } from '@/core/catalogue/flaws/by-id';
+import { wasTried } from '@/core/catalogue/functions';
+import { foundOf } from '@/core/functions/model';
 import type { Grade } from '@/core/grade/grade';
 import type { Judgement } from '@/core/judge/judge';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
 import { countedName } from '@/words/flaws';
-import { bandText, gradeFigures, rankIsSaid } from '@/words/grade';
+import { triedOfText } from '@/words/functions';
+import { bandInProse, gradeFigures, rankIsSaid } from '@/words/grade';
 import { jobName, offeredText } from '@/words/offers';
 import { plural } from '@/words/plural';
 import { STYLE_WORDS, term, VIEW_WORDS } from '@/words/terms';
@@ -72,7 +75,7 @@ function gradeSentences({ judgement, grade, bandFromSeen }: ListingFrom): Listin
     in_(
       'summary',
       rankIsSaid(seen, bandFromSeen ?? 0)
-        ? `As it stands ${bandText([...whole.bands], seen, bandFromSeen)}, ${figures}; ${share} were seen.`
+        ? `As it stands ${bandInProse([...whole.bands], seen)}, ${figures}; ${share} were seen.`
         : `As it stands ${figures}; ${share} were seen, too little for a word.`,
     ),
   ];
@@ -90,7 +93,7 @@ function faultSentences({ judgement, matters, wording }: ListingFrom, most: numb
   const rest = open.size - Math.min(most, told.length);
   return [
     ...told.slice(0, most).map(({ finding, body }) => ({
-      text: `${capital(countedName(body, wording.words))}, ${zoneWords(body.zone, wording)}${body.evidence === 'seen' ? '' : ` (${body.evidence})`}.`,
+      text: `${capital(zoneWords(body.zone, wording))}: ${countedName(body, wording.words)}${body.evidence === 'seen' ? '' : ` (${body.evidence})`}.`,
       about: { finding },
     })),
     ...(withheld > 0
@@ -142,7 +145,7 @@ function soundSentences({ judgement, wording }: ListingFrom): ListingSentence[] 
   const metal = shown.some((f) => flawById(f.body.flaw).family === 'metal') || findings.structural.length > 0;
   const seenMetal = share('corrosion');
   const works = judgement.functions;
-  const tried = works.lines.filter((l) => l.record?.body.state === 'works').length;
+  const tried = works.asked.flatMap((l) => foundOf(works, l) ?? []);
   return [
     ...(!metal && seenMetal > 0.5
       ? [
@@ -152,14 +155,7 @@ function soundSentences({ judgement, wording }: ListingFrom): ListingSentence[] 
           ),
         ]
       : []),
-    ...(tried > 0
-      ? [
-          in_(
-            'running',
-            `${plural(tried, 'function')} tried and working${works.dead.length + works.poor.length > 0 ? `, ${works.dead.length + works.poor.length} not or poorly` : ''}.`,
-          ),
-        ]
-      : []),
+    ...(tried.some(wasTried) ? [in_('running', `${triedOfText(works.asked.length, tried)}.`)] : []),
     ...unseenSentence(judgement, wording),
   ];
 }

@@ -1,4 +1,4 @@
-import { lossText } from './grade';
+import { bandDoubt, bandInProse, bandText, lossText } from './grade';
 import { partSaysAmong } from './papers';
 
 const loss = (of: string | null, more: object = {}) => ({ by: 'measured', of, places: 3, n: 5, ...more });
@@ -32,4 +32,12 @@ it('tells of a major part by its record, and never by the number of one', () => 
   expect(lossText(loss(`part ${records[0]!.id}`), 'en-GB', says)).toBe('gearbox: reproduction');
   const withheld = lossText(loss('part 01890000-0000-7000-8000-000000000008'), 'en-GB', says);
   expect(withheld).toBe('a major part, by how it came to the car');
+});
+
+it('says what the question mark of a band means, where there is one', () => {
+  expect(bandText('Project', 0.84, 0.5)).toBe('Project?');
+  expect(bandInProse(['Project', 'Donor'], 0.84)).toBe('Project or Donor by what was seen');
+  expect(bandInProse('Project', 0.95)).toBe('Project');
+  expect(bandDoubt(0.84, 0.5)).toBe('The question mark: less than 90 % of all places were seen.');
+  expect([bandDoubt(0.95, 0.5), bandDoubt(0.3, 0.5)]).toEqual(['', '']);
 });

@@ -183,6 +183,16 @@ export function bandText(band: string | readonly string[], seen: number, fromSee
   return seen < MUCH_SEEN ? `${said}?` : said;
 }
 
+/** The same in a sentence that says how much was seen. */
+export const bandInProse = (band: string | readonly string[], seen: number): string =>
+  bandText(band, 1) + (seen < MUCH_SEEN ? ' by what was seen' : '');
+
+/** Said beside a band that bears a question mark; nothing beside others. */
+export const bandDoubt = (seen: number, fromSeen = 0): string =>
+  seen >= fromSeen && seen < MUCH_SEEN
+    ? `The question mark: less than ${Math.round(MUCH_SEEN * 100)} % of all places were seen.`
+    : '';
+
 /** Whether a rank among cars of its age may be said. */
 export const rankIsSaid = (seen: number, fromSeen: number): boolean => seen >= fromSeen;
 

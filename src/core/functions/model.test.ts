@@ -66,6 +66,15 @@ it('tells what was said to work and found otherwise, by the whole name of the th
   expect(judged(tried('heater.fan', 'poor'), found).functions.otherwise).toEqual([]);
 });
 
+it('relies on nothing that driving depends on because of a tick, where a finding says that it is dead', () => {
+  const dead = record('finding', { zone: 'dash', flaw: 'inoperative', where: 'wipers and their park', withheld: null });
+  const wipers = functionsOf(plan, [], null, T).find((l) => l.of.name === 'wipers and their park')!;
+  const j = judged(tried(wipers.id, 'works'), { ...dead, body: { ...dead.body, zone: wipers.zone } } as AnyRecord);
+  expect(j.functions.dead.map((l) => l.id)).toEqual([wipers.id]);
+  expect(wipers.of.safety).toBe(true);
+  expect(cautionsOf(j)).toContain('safety-function-dead');
+});
+
 it('costs by state and by what the thing is, and nothing for what works, is not fitted or was not tried', () => {
   const clock = T.functions.clock!.share;
   expect(lost('dash', tried('clock', 'dead'))).toEqual([clock]);

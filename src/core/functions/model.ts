@@ -1,11 +1,11 @@
-import { DEFAULT_FUNCTIONS, type FunctionTable, functionTableSchema } from '../catalogue/functions';
+import { DEFAULT_FUNCTIONS, type FunctionState, type FunctionTable, functionTableSchema } from '../catalogue/functions';
 import { defineModel, type Loss, lacking, type PlannedCar } from '../model/model';
 import { defineTable } from '../model/table';
 import { recordsOf } from '../records/reduce';
 import { type FunctionLine, functionsOf, isAsked, isSlow } from './list';
 
-/** Flaws that say the same of a place in words. */
-const SAID_TOO: ReadonlySet<string> = new Set(['inoperative', 'works-poorly']);
+/** Flaws that say the same of a place in words, and what they make of a function. */
+export const FOUND_AS: Readonly<Record<string, FunctionState>> = { inoperative: 'dead', 'works-poorly': 'poor' };
 
 /** Words of a name that tell one thing from another. */
 const words = (text: string) => new Set(text.toLowerCase().match(/[a-z]{4,}/g) ?? []);
@@ -40,27 +40,33 @@ export const functions = defineModel({
     const begun = recordsOf(records, 'tried').length > 0;
     const asked = lines.filter(isAsked);
     // A finding at the same place that names the thing, or names none, speaks of it already.
-    const found = recordsOf(records, 'finding').filter((f) => SAID_TOO.has(f.body.flaw));
+    const found = recordsOf(records, 'finding').filter((f) => f.body.flaw in FOUND_AS);
     const told = (l: FunctionLine) =>
       found.some((f) => {
         if (f.body.zone !== l.zone) return false;
         const own = words(f.body.where);
         return own.size === 0 || [...words(`${l.of.name} ${l.id}`)].some((w) => own.has(w));
       });
+    // Said to work, and named by a finding that says otherwise.
+    const otherwise = asked.flatMap((line) => {
+      if (line.record?.body.state !== 'works') return [];
+      const finding = found.find((f) => f.body.zone === line.zone && isNamed(f.body.where, line));
+      return finding ? [{ line, finding }] : [];
+    });
+    // The worse of the two counts: what driving depends on is not relied upon because of a tick.
+    const stateOf = (l: FunctionLine) => {
+      const by = otherwise.find((o) => o.line === l)?.finding;
+      return by ? FOUND_AS[by.body.flaw] : l.record?.body.state;
+    };
     return {
       lines,
       begun,
       asked,
-      dead: asked.filter((l) => l.record?.body.state === 'dead' || l.record?.body.state === 'disconnected'),
-      poor: asked.filter((l) => l.record?.body.state === 'poor' || (l.record?.body.state === 'works' && isSlow(l))),
+      dead: asked.filter((l) => ['dead', 'disconnected'].includes(stateOf(l) ?? '')),
+      poor: asked.filter((l) => stateOf(l) === 'poor' || (stateOf(l) === 'works' && isSlow(l))),
       untried: asked.filter((l) => l.record === null || l.record.body.state === 'untried'),
       told: new Set(lines.filter(told).map((l) => l.id)) as ReadonlySet<string>,
-      /** Said to work, and named by a finding that says otherwise. */
-      otherwise: asked.flatMap((line) => {
-        if (line.record?.body.state !== 'works') return [];
-        const finding = found.find((f) => f.body.zone === line.zone && isNamed(f.body.where, line));
-        return finding ? [{ line, finding }] : [];
-      }),
+      otherwise,
     };
   },
   losses: ({ lines, begun, told }, { functions: t }): readonly Loss[] =>
@@ -87,3 +93,15 @@ export const functions = defineModel({
   },
 });
 export type JudgedFunctions = ReturnType<typeof functions.judge>;
+
+/** The finding, not withheld, by which a function that was said to work does not. */
+export const findingOf = ({ otherwise }: JudgedFunctions, line: FunctionLine) => {
+  const said = otherwise.find((o) => o.line === line)?.finding;
+  return said?.body.withheld === null ? said : undefined;
+};
+
+/** How a function was found, a finding that names it included; null where nobody spoke of it. */
+export function foundOf(judged: JudgedFunctions, line: FunctionLine): FunctionState | null {
+  const by = findingOf(judged, line);
+  return by ? FOUND_AS[by.body.flaw]! : (line.record?.body.state ?? null);
+}

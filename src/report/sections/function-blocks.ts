@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import type { FunctionState } from '@/core/catalogue/functions';
+import { isSlow } from '@/core/functions/list';
+import { FOUND_AS, findingOf } from '@/core/functions/model';
 import type { Judgement } from '@/core/judge/judge';
 import { recordsOf } from '@/core/records/reduce';
 import { capital } from '@/words/capital';
@@ -30,18 +31,21 @@ export const sealFunctions = ({ functions: j }: Judgement) =>
         asked: j.asked.length,
         lines: j.asked.flatMap((l) => {
           if (!l.record) return [];
-          const said = j.otherwise.find((o) => o.line === l)?.finding;
-          const finding = said?.body.withheld === null ? { finding: said.id } : {};
+          const said = findingOf(j, l);
+          const { state } = l.record.body;
           return [
-            { record: l.record.id, name: functionName(l), safety: l.of.safety, slow: j.poor.includes(l), ...finding },
+            {
+              record: l.record.id,
+              name: functionName(l),
+              safety: l.of.safety,
+              slow: state === 'poor' || (state === 'works' && isSlow(l) === true),
+              ...(said && { finding: said.id }),
+            },
           ];
         }),
         untried: j.asked.filter((l) => !l.record).map(functionName),
       }
     : undefined;
-
-/** What a finding of a function that was said to work makes of it. */
-const FOUND: Readonly<Record<string, FunctionState>> = { inoperative: 'dead', 'works-poorly': 'poor' };
 
 export function functionBlocks(
   f: z.infer<typeof functionsSchema>,
@@ -68,7 +72,7 @@ export function functionBlocks(
       kind: 'para',
       text: `${triedOfText(
         f.asked,
-        all.map((l) => (l.found && FOUND[l.found.record.body.flaw]) ?? l.body.state),
+        all.map((l) => (l.found && FOUND_AS[l.found.record.body.flaw]) ?? l.body.state),
       )}.`,
     },
     ...(told.length > 0

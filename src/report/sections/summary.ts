@@ -12,6 +12,7 @@ import { flawName } from '@/words/flaws';
 import {
   AXIS_WORDS,
   bandCaveat,
+  bandDoubt,
   bandPromise,
   bandText,
   endingText,
@@ -230,7 +231,13 @@ export const summary = defineSection({
         word: bandText(first.bands ?? first.band, coverage.whole.seen, tables.grade.bandFromSeen),
         band: row('first', 'Grade', first),
         limits,
-        says: [...promisesOf(sealed, first, tables.grade.bandFromSeen), SAYS].join(' '),
+        says: [
+          ...promisesOf(sealed, first, tables.grade.bandFromSeen),
+          SAYS,
+          bandDoubt(coverage.whole.seen, tables.grade.bandFromSeen),
+        ]
+          .filter(Boolean)
+          .join(' '),
         counts: [
           [`${Math.round(coverage.whole.seen * 100)} %`, 'of all places seen'],
           [String(findings.length), 'findings'],

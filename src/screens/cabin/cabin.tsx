@@ -1,16 +1,20 @@
 'use client';
 
 import type { FunctionLine } from '@/core/functions/list';
+import type { JudgedFunctions } from '@/core/functions/model';
 import { AspectChapter } from '@/ui/chapter/aspect-chapter';
 import { putTried } from '@/ui/functions/put-tried';
+import { usePreferences } from '@/ui/preferences';
 import { useJudged, useLot } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
+import { flawName } from '@/words/flaws';
 import { functionLine, functionName, SAFETY_CAUTION, triedOfText } from '@/words/functions';
 import { CABIN_ASPECTS } from './cabin-aspects';
 import { Controls } from './controls';
 import { Damp } from './damp';
 
 const NONE: readonly FunctionLine[] = [];
+const NOBODY: JudgedFunctions['otherwise'] = [];
 
 /** Trim, and what works: the run at the controls, what does not work, what nobody tried. */
 export function Cabin() {
@@ -28,7 +32,13 @@ export function Cabin() {
 function Faults() {
   const dead = useJudged((j) => j.judgement?.functions.dead ?? NONE);
   const poor = useJudged((j) => j.judgement?.functions.poor ?? NONE);
+  const otherwise = useJudged((j) => j.judgement?.functions.otherwise ?? NOBODY);
+  const { words } = usePreferences().preferences;
   const { mayEdit } = useLot();
+  const saidOf = (l: FunctionLine) => {
+    const by = otherwise.find((o) => o.line.id === l.id)?.finding;
+    return by ? `${flawName(by.body.flaw, words)} by a finding; ticked: ${functionLine(l)}` : functionLine(l);
+  };
   const all = [...dead, ...poor].sort((a, b) => Number(b.of.safety) - Number(a.of.safety));
   if (all.length === 0) return null;
   return (
@@ -37,7 +47,7 @@ function Faults() {
       <ul className="grid gap-1 text-sm">
         {all.map((l) => (
           <li key={l.id} className={`border-l-2 pl-2 ${l.of.safety ? 'border-pin' : 'border-ink/50'}`}>
-            <strong>{capital(functionName(l))}</strong>: {functionLine(l)}
+            <strong>{capital(functionName(l))}</strong>: {saidOf(l)}
             {l.of.safety && <span className="font-semibold text-pin"> · driving depends on it</span>}
             {mayEdit && <More line={l} />}
           </li>
