@@ -31,6 +31,8 @@ export interface ChapterSays {
   readonly loudest?: string | undefined;
   /** What its instrument cannot do on this car. */
   readonly cannot?: string | undefined;
+  /** What it goes over beside places, line by line: of how many things, and how many were looked at. */
+  readonly lines?: { readonly seen: number; readonly of: number };
 }
 
 /** A chapter of Evidence: what it is about, what it says at a glance, and its screen. */

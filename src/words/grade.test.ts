@@ -28,7 +28,7 @@ it('tells of a major part by its record, and never by the number of one', () => 
       body: { part: 'gearbox', what: '', state: 'reproduction', at: '2027-02-10T09:00:00Z' },
     },
   ];
-  const says = partSaysAmong(records as never);
+  const says = partSaysAmong(records as never, 'en-GB');
   expect(lossText(loss(`part ${records[0]!.id}`), 'en-GB', says)).toBe('gearbox: reproduction');
   const withheld = lossText(loss('part 01890000-0000-7000-8000-000000000008'), 'en-GB', says);
   expect(withheld).toBe('a major part, by how it came to the car');

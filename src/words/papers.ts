@@ -13,6 +13,7 @@ import {
 import type { BodyOf } from '@/core/kinds';
 import { recordsOf } from '@/core/records/reduce';
 import { dayText } from './dates';
+import { type Both, pick, type Vocabulary } from './vocabulary';
 
 export const NUMBER_PLACE_WORDS: Readonly<Record<NumberPlace, string>> = {
   'chassis-plate': 'chassis plate',
@@ -128,14 +129,24 @@ export const keeperText = (k: BodyOf<'keeper'>): string =>
     k.by === 'paper' ? 'by a paper' : 'told',
     k.note,
   );
-export const partName = (p: { readonly part: MajorPart | null; readonly what: string }): string =>
-  p.part === null ? p.what : MAJOR_PARTS[p.part];
+/** Parts that the two vocabularies call differently: a British hood is an American top. */
+const PART_WORDS: Readonly<Partial<Record<MajorPart, Both>>> = {
+  fuelling: { us: 'carburetors or injection', gb: 'carburettors or injection' },
+  wings: { us: 'fenders', gb: 'wings' },
+  hood: { us: 'hood', gb: 'bonnet' },
+  'deck-lid': { us: 'deck lid or tailgate', gb: 'boot lid or tailgate' },
+  top: { us: 'top', gb: 'hood (soft top)' },
+};
+export const majorPart = (part: MajorPart, words: Vocabulary): string =>
+  pick(PART_WORDS[part] ?? MAJOR_PARTS[part], words);
+export const partName = (p: { readonly part: MajorPart | null; readonly what: string }, words: Vocabulary): string =>
+  p.part === null ? p.what : majorPart(p.part, words);
 /** What is said of a major part that something was lost for; null where there is no such record. */
 export const partSaysAmong =
-  (records: Parameters<typeof recordsOf>[0]) =>
+  (records: Parameters<typeof recordsOf>[0], words: Vocabulary) =>
   (id: string): string | null => {
     const body = recordsOf(records, 'part').find((p) => p.id === id)?.body;
-    return body ? `${partName(body)}: ${PART_STATE_WORDS[body.state]}` : null;
+    return body ? `${partName(body, words)}: ${PART_STATE_WORDS[body.state]}` : null;
   };
 export const partText = (p: BodyOf<'part'>): string =>
   joined(

@@ -82,7 +82,7 @@ const RARE = { usual: false } as const;
 const FUNCTIONS: Readonly<Record<string, FunctionRow>> = {
   starter: row('starter', 'engine', 0.05),
   horn: row('horn', 'steering', 0.1, { ...SAFE, ...SEEN }),
-  'warning-lamps': row('warning lamps come on and go out', DASH, 0.06, SAFE),
+  'warning-lamps': row('warning lamps', DASH, 0.06, SAFE),
   'lamp.side': row('side lamps', 'lamp.*.head', 0.15, { ...SAFE, ...SEEN }),
   'lamp.head.low': row('head lamps, low', 'lamp.*.head', 0.3, { ...SAFE, ...SEEN }),
   'lamp.head.high': row('head lamps, high', 'lamp.*.head', 0.25, { ...SAFE, ...SEEN }),
@@ -95,7 +95,7 @@ const FUNCTIONS: Readonly<Record<string, FunctionRow>> = {
   'lamp.reverse': row('reverse lamps', 'lamp.*.tail', 0.1, SEEN),
   wipers: row('wipers and their park', DASH, 0.08, { ...SAFE, ...SEEN }),
   'washers.pump': row('washer pump', DASH, 0.03),
-  'washers.spray': row('washers spray', DASH, 0.02, SEEN),
+  'washers.spray': row('washer jets', DASH, 0.02, SEEN),
   'lamp.dash': row('dash lamps', DASH, 0.05),
   'lamp.courtesy': row('courtesy lamps', DASH, 0.03),
   'gauge.fuel': row('fuel gauge', DASH, 0.06),
@@ -104,7 +104,7 @@ const FUNCTIONS: Readonly<Record<string, FunctionRow>> = {
   'gauge.charge': row('charge gauge or lamp', DASH, 0.05),
   'gauge.speed': row('speedometer', DASH, 0.08),
   'gauge.tachometer': row('tachometer', DASH, 0.07, RARE),
-  odometer: row('odometer turns', DASH, 0.06),
+  odometer: row('odometer', DASH, 0.06),
   clock: row('clock', DASH, 0.05),
   radio: row('radio', DASH, 0.05),
   lighter: row('lighter', DASH, 0.02),
@@ -124,7 +124,7 @@ const FUNCTIONS: Readonly<Record<string, FunctionRow>> = {
   'seat-belt': row('seat belt', ['seat.*.front', 'seat.*.rear'], 0.3, { ...SIDED, ...SAFE }),
   top: row('soft top', 'top', 0.8, { styles: ['convertible'], slowFromS: 30 }),
   sunroof: row('sliding roof', 'sunroof', 0.8, { fitted: 'sunroof', slowFromS: 15 }),
-  'parking-brake': row('parking brake holds', 'steering', 0.3, SAFE),
+  'parking-brake': row('parking brake', 'steering', 0.3, SAFE),
   'key-alarm': row('key alarm', DASH, 0.02, RARE),
 };
 

@@ -2,7 +2,7 @@ import { MAJOR_PARTS, type MajorPart, type NumberPlace, type PartState } from '@
 import { bare } from '@/core/identity/chassis-17';
 import { recordsOf } from '@/core/records/reduce';
 import { groupedFigureOf } from '@/core/units/figure';
-import { NUMBER_PLACE_WORDS, PART_STATE_WORDS } from '@/words/papers';
+import { majorPart, NUMBER_PLACE_WORDS, PART_STATE_WORDS } from '@/words/papers';
 import { defineClause } from '../clause';
 import { type Entry, type EntryContext, refused } from '../context';
 import { type PhraseTable, phraseTable } from '../lexicon';
@@ -137,7 +137,7 @@ export const papers = defineClause<PaperItem>({
         const own = recordsOf(records, 'part').find((p) => p.body.part === part);
         return [{ kind: 'part', ...(own && { id: own.id }), body: { ...own?.body, part, state, at } }];
       },
-      chips: ({ part, state }) => [MAJOR_PARTS[part], PART_STATE_WORDS[state]],
+      chips: ({ part, state }, { words }) => [majorPart(part, words), PART_STATE_WORDS[state]],
       facts: ({ part, state }) => [
         `part ${part} ${{ factory: 'original', period: 'original', later: 'replaced' }[state as string] ?? state}`,
       ],

@@ -156,7 +156,7 @@ function pastBlocks(s: SealedIdentity, records: readonly AnyRecord[]): Block[] {
   ];
 }
 
-function partBlocks(records: readonly AnyRecord[]): Block[] {
+function partBlocks(records: readonly AnyRecord[], { words }: Wording): Block[] {
   const parts = recordsOf(records, 'part');
   const works = recordsOf(records, 'restored');
   return [
@@ -170,7 +170,7 @@ function partBlocks(records: readonly AnyRecord[]): Block[] {
           },
           ...bullets(
             parts.map(({ id, body }) => ({
-              lead: `${capital(partName(body))}: `,
+              lead: `${capital(partName(body, words))}: `,
               text: `${partText(body)}.`,
               rests: { ids: [id] },
             })),
@@ -233,7 +233,7 @@ export const papers = defineSection({
           ...dateBlocks(identity, records),
           ...pastBlocks(identity, records),
           ...alongBlocks(records, wording),
-          ...partBlocks(records),
+          ...partBlocks(records, wording),
         ]
       : [],
 });

@@ -55,7 +55,7 @@ const NOT_SEEN = 'not seen';
 
 /** What each axis lost, where the report holds it: numbered findings by their numbers. */
 function lossesOf({ sealed, findings, records, wording }: View): Block[] {
-  const partSays = partSaysAmong(records);
+  const partSays = partSaysAmong(records, wording.words);
   const numbered = new Map(findings.map((f) => [f.record.id, f]));
   const axes = sealed.axes.filter((a) => a.losses !== undefined);
   if (axes.length === 0) return [];

@@ -71,7 +71,9 @@ function Card({ chapter, judgement, href }: { chapter: Chapter; judgement: Judge
   const { plan } = judgement;
   const says = chapter.says(judgement, wording, unit);
   const summary = summaryOfAspects(judgement.coverage, aspects);
-  const { findings, cells, seen, blocked } = summary;
+  const { findings, cells, blocked } = summary;
+  const seen = summary.seen + (says.lines?.seen ?? 0);
+  const all = cells.length + (says.lines?.of ?? 0);
   const [worst] = findings;
   const found = findings.length > 0 ? plural(findings.length, 'finding') : cells.length > 0 ? 'no finding' : '';
   return (
@@ -79,9 +81,9 @@ function Card({ chapter, judgement, href }: { chapter: Chapter; judgement: Judge
       <span className="flex items-center gap-2">
         <Icon size={18} aria-hidden="true" />
         <h2 className="min-w-0 flex-1 font-head text-lg leading-tight font-bold">{name}</h2>
-        {cells.length > 0 && (
+        {all > 0 && (
           <span className="figure text-xs text-soft">
-            {seen === 0 ? 'not seen' : `${Math.round((100 * seen) / cells.length)} % seen`}
+            {seen === 0 ? 'not seen' : `${Math.round((100 * seen) / all)} % seen`}
           </span>
         )}
       </span>

@@ -35,7 +35,7 @@ export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces })
   const wording = useWording(car?.steering);
   const { words } = usePreferences().preferences;
   const findings = new Map(recordsOf(state.records, 'finding').map((f) => [f.id, f.body]));
-  const partSays = partSaysAmong(state.records);
+  const partSays = partSaysAmong(state.records, words);
   let left = 100;
   const rows = toldLosses(axis.losses)
     .filter(isWorthTelling)

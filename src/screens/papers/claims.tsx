@@ -12,7 +12,7 @@ import { useCar, useInspection, useJudged, useLot, useRecords } from '@/ui/recor
 import { capital } from '@/words/capital';
 import { CLAIM_WORD_SAYS, CLAIM_WORD_WORDS, chanceText, reachText } from '@/words/claims';
 import { CLAIM_WORDS, term } from '@/words/terms';
-import { zoneName } from '@/words/zones';
+import { zoneWords } from '@/words/zones';
 
 const NONE: readonly WeighedClaim[] = [];
 
@@ -48,7 +48,7 @@ function OneClaim({ claim: c }: { claim: WeighedClaim }) {
   const { mayEdit } = useLot();
   const wording = useWording(car?.steering);
   const { kind, text, source } = c.record.body;
-  const name = (zone: string) => (plan?.zones.has(zone) ? zoneName(zone, wording) : zone.replaceAll(/[.-]/g, ' '));
+  const name = (zone: string) => (plan?.zones.has(zone) ? zoneWords(zone, wording) : zone.replaceAll(/[.-]/g, ' '));
   const sides = [c.marks.filter((m) => m.ratio < 1), c.marks.filter((m) => m.ratio > 1)] as const;
   const reach = reachText(c, name);
   return (

@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import {
   MAJOR_PART_IDS,
-  MAJOR_PARTS,
   type MajorPart,
   SYSTEMS,
   type WORK_EXTENTS,
@@ -17,9 +16,11 @@ import { figureOf } from '@/core/units/figure';
 import { choicesOf, Keys, toggled } from '@/ui/parts/choice-keys';
 import { Choice, Labelled } from '@/ui/parts/labelled';
 import { RecordLine } from '@/ui/parts/record-line';
+import { usePreferences } from '@/ui/preferences';
 import { useLot, useRecords } from '@/ui/records/inspection';
 import { capital } from '@/words/capital';
 import {
+  majorPart,
   PART_STATE_WORDS,
   partText,
   REVERSIBLE_WORDS,
@@ -34,6 +35,7 @@ import {
 export function Parts() {
   const { mayEdit } = useLot();
   const parts = useRecords('part');
+  const { words } = usePreferences().preferences;
   const [open, setOpen] = useState<MajorPart | null>(null);
   const own = new Map(parts.flatMap((p) => (p.body.part ? [[p.body.part, p] as const] : [])));
   const additions = parts.filter((p) => p.body.part === null);
@@ -60,7 +62,7 @@ export function Parts() {
                 aria-expanded={open === id}
                 onClick={() => setOpen(open === id ? null : id)}
               >
-                <span>{capital(MAJOR_PARTS[id])}</span>
+                <span>{capital(majorPart(id, words))}</span>
                 <span className={record ? 'font-semibold' : 'text-soft'}>
                   {record ? partText(record.body) : 'not said'}
                 </span>

@@ -14,15 +14,18 @@ export const running: Chapter = {
   Icon: Cog,
   Screen: Running,
   aspects: RUNNING_ASPECTS,
-  says: ({ running: r, leaks, fluids }, { words }) => {
+  says: ({ running: r, leaks, fluids, mechanical: { lines } }, { words }) => {
     const [source] = leaks.answer.sources;
     // An owner's no is no fault of the car.
+    const below = lines.filter((l) => l.record && l.record.body.state !== 'unseen').length;
     const forbids = r.gate.forbids.filter((f) => f !== 'leave');
     return {
+      lines: { seen: below, of: lines.length },
       holds: [
         fluids.all.length > 0 ? `${plural(fluids.all.length, 'fluid')} looked at` : '',
         r.starts.all.length > 0 ? plural(r.starts.all.length, 'start') : '',
         r.points.length > 0 ? `${plural(r.points.length, 'moment')} logged` : '',
+        below > 0 ? `${below} of ${lines.length} parts gone over from below` : '',
         r.road?.driven ? 'driven' : '',
       ]
         .filter(Boolean)

@@ -41,7 +41,7 @@ export function AspectFindings({ title, aspects }: { title: string; aspects: rea
       <section className="grid gap-2 border-b border-line p-4" aria-label={`${title}: findings`}>
         <h2 className="text-lg font-bold">Found</h2>
         {findings.length === 0 ? (
-          <p className="text-sm text-soft">Nothing was found in what was looked at.</p>
+          <p className="text-sm text-soft">No finding stands in this chapter.</p>
         ) : (
           <ul className="grid gap-1.5">
             {findings.map((f) => (
