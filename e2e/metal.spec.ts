@@ -141,7 +141,7 @@ test('tires are read once and told by their age on the sale day; a pane that bea
   const page = await (await browserOf(browser, 'inspector')).newPage();
   await page.goto(`/lots/${lotId}/walk`);
   await enter(page, 'left front wheel');
-  await page.getByRole('button', { name: 'Read the tire' }).click();
+  await page.getByRole('button', { name: 'Read the tyre' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel(/^Date code/).fill('5412');
   await expect(sheet.getByRole('status')).toContainText('no such week');
@@ -150,7 +150,7 @@ test('tires are read once and told by their age on the sale day; a pane that bea
   await sheet.getByLabel('Maker').fill('Fenwold');
   await sheet.getByLabel('Size').fill('165 SR 15');
   await sheet.getByRole('button', { name: 'cracks in the wall' }).click();
-  await sheet.getByRole('button', { name: 'Keep tire' }).click();
+  await sheet.getByRole('button', { name: 'Keep tyre' }).click();
   await expect(sheet).toBeHidden();
   const card = page.getByRole('region', { name: 'Tire', exact: true });
   await expect(card).toContainText('Not to be relied on, whatever its tread');

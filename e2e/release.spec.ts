@@ -14,7 +14,7 @@ test('a listing is written, says too much, is put right and goes out', async ({ 
   await page.goto(`/lots/${lotId}/report`);
   await page.getByRole('navigation', { name: 'Report' }).getByRole('link', { name: 'Listing' }).click();
   const short = page.getByLabel('Short text');
-  await expect(short).toHaveValue(/Rusted through, sill, left/);
+  await expect(short).toHaveValue(/Sill, left: rusted through/);
   const long = page.getByRole('textbox', { name: 'Long text' });
   await expect(long).toContainText('What was not seen does not count as good.');
   // It is not kept before the server knows what it must not contradict.

@@ -111,7 +111,7 @@ test('what is wet ranks where it leaks and says where to look next, also without
   await expect(road.getByRole('alert')).toContainText('It ends at a higher speed than it begins');
   await road.getByLabel('From, km/h').fill('80');
   await road.getByRole('button', { name: 'Keep what was felt' }).click();
-  await expect(road).toContainText('A front wheel or tire out of balance or round');
+  await expect(road).toContainText('A front wheel or tyre out of balance or round');
   await page.goto(`/lots/${lotId}/report`);
   await expect(page.getByText(/Driven 400 m; a lap of the yard, ice/).first()).toBeVisible();
   await expect(page.getByText(/Vibration in the steering wheel, 80 to 95 km\/h/).first()).toBeVisible();

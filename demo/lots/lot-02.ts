@@ -190,6 +190,8 @@ export const LOT_02: DemoLot = {
       ['steering.box', 'damp', 'power-steering', 'before'],
     ],
     functions: {
+      'seat-belt.left.front': { state: 'absent' },
+      'seat-belt.right.front': { state: 'absent' },
       top: { state: 'poor', seconds: 41, note: 'stops half way, goes on by hand', cause: 'low hydraulic fluid' },
       radio: { state: 'dead' },
       'seat.power': { state: 'works' },

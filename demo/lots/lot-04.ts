@@ -125,6 +125,8 @@ export const LOT_04: DemoLot = {
       ['hose.upper', 'dry', null],
     ],
     functions: {
+      'seat-belt.left.front': { state: 'absent' },
+      'seat-belt.right.front': { state: 'absent' },
       radio: { state: 'absent' },
       'lamp.hazard': { state: 'absent' },
       'lamp.reverse': { state: 'absent' },

@@ -4,10 +4,11 @@ import { useMemo } from 'react';
 import { platingRating } from '@/core/bright/rating';
 import { AspectChapter } from '@/ui/chapter/aspect-chapter';
 import { ToWalk } from '@/ui/chapter/aspect-findings';
-import { useWording } from '@/ui/preferences';
+import { usePreferences, useWording } from '@/ui/preferences';
 import { useCar, useJudged, useRecords } from '@/ui/records/inspection';
 import { useSaleDay } from '@/ui/wheels/use-sale-day';
 import { platingText, SHARE_CAUTION } from '@/words/shares';
+import { respelt } from '@/words/vocabulary';
 import { zoneName } from '@/words/zones';
 import { BRIGHT_ASPECTS } from './bright-aspects';
 import { Ledger } from './ledger';
@@ -19,6 +20,7 @@ const LEGEND = 'Lozenge: a piece or a tire that wants something.';
 /** Plated and polished parts, glass, seals, tops, tires; first what was measured of the plating. */
 export function Bright() {
   const { plan } = useCar();
+  const { words } = usePreferences().preferences;
   const on = useSaleDay();
   const judged = useJudged((j) => j.judgement);
   const dots = useMemo(
@@ -26,7 +28,11 @@ export function Bright() {
     [plan, judged, on],
   );
   return (
-    <AspectChapter title="Bright and glass" aspects={BRIGHT_ASPECTS} {...(dots && { dots, legend: LEGEND })}>
+    <AspectChapter
+      title="Bright and glass"
+      aspects={BRIGHT_ASPECTS}
+      {...(dots && { dots, legend: respelt(LEGEND, words) })}
+    >
       <Platings />
       <Wheels />
       <Ledger />

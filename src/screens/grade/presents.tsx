@@ -5,7 +5,7 @@ import { recordsOf } from '@/core/records/reduce';
 import { usePreferences, useWording } from '@/ui/preferences';
 import { useInspection } from '@/ui/records/inspection';
 import { flawName } from '@/words/flaws';
-import { zoneName } from '@/words/zones';
+import { zoneWords } from '@/words/zones';
 import type { ShowPlaces } from './grade';
 
 /** The nearest distance at which somebody who is not looking for faults notices none; none is said of an outside hardly looked at. */
@@ -21,7 +21,7 @@ export function Presents({ presents, seen, show }: { presents: PresentsFigure; s
         <span className="figure text-2xl font-semibold">{found && seen ? `${presents.metres} m` : '–'}</span>{' '}
         {found ? (
           <button type="button" className="min-h-9 underline" onClick={() => show([found.zone])}>
-            noticed first: {flawName(found.flaw, words)}, {zoneName(found.zone, wording)}
+            noticed first: {flawName(found.flaw, words)}, {zoneWords(found.zone, wording)}
           </button>
         ) : (
           <span>no finding on the outside yet</span>

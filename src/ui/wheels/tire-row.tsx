@@ -2,7 +2,9 @@
 
 import { useState } from 'react';
 import { dateSays, type JudgedTire } from '@/core/wheels/model';
+import { respelt } from '@/words/vocabulary';
 import { ageText, DATE_SAYS, tireSays, tireText } from '@/words/wheels';
+import { usePreferences } from '../preferences';
 import { useJudged, useLot, useRecords } from '../records/inspection';
 import { TireSheet } from './tire-sheet';
 import { useSaleDay } from './use-sale-day';
@@ -12,6 +14,7 @@ const NONE: readonly JudgedTire[] = [];
 /** One tire: what was read, what follows on the sale day; a touch opens its sheet. */
 export function TireRow({ zone, name }: { zone: string | null; name: string }) {
   const { mayEdit, facts } = useLot();
+  const { words } = usePreferences().preferences;
   const [open, setOpen] = useState(false);
   const on = useSaleDay();
   const tires = useRecords('tire');
@@ -24,7 +27,7 @@ export function TireRow({ zone, name }: { zone: string | null; name: string }) {
   return (
     <li className={`grid gap-1 border p-2 text-sm ${own ? 'border-line bg-wash' : 'border-dashed border-ink/60'}`}>
       <p className="flex flex-wrap items-center gap-x-2">
-        <strong className="first-letter:uppercase">{name}</strong>
+        <strong className="first-letter:uppercase">{respelt(name, words)}</strong>
         {says?.made && (
           <span className={`figure ${date === 'not-relied-on' ? 'font-semibold text-pin' : ''}`}>
             {ageText(says.made, on)}
@@ -33,7 +36,7 @@ export function TireRow({ zone, name }: { zone: string | null; name: string }) {
         {own && date === 'none' && <span className="text-soft">{DATE_SAYS.none}</span>}
         {mayEdit && (
           <button type="button" className="btn btn-small -my-0.5 ml-auto min-h-11" onClick={() => setOpen(true)}>
-            {own ? 'Correct' : 'Read the tire'}
+            {own ? 'Correct' : respelt('Read the tire', words)}
           </button>
         )}
       </p>

@@ -3,10 +3,12 @@
 import { PLIES } from '@/core/catalogue/tire-faults';
 import type { StoredRecord } from '@/core/kinds';
 import { decodeTire } from '@/core/wheels/tire-code';
+import { respelt } from '@/words/vocabulary';
 import { ageText, madeText, PLY_WORDS, TIRE_FAULT_WORDS, TIRE_REFUSALS, WHEEL_FAULT_WORDS } from '@/words/wheels';
 import { choicesOf, Keys, toggled } from '../parts/choice-keys';
 import { Labelled } from '../parts/labelled';
 import { Modal } from '../parts/modal';
+import { usePreferences } from '../preferences';
 import { useLot } from '../records/inspection';
 import { useRecordForm } from '../records/use-record-form';
 import { type TireFields, tireBody, tireFields } from './tire-fields';
@@ -38,10 +40,11 @@ export function TireSheet({
     toBody: (given, before) => tireBody(given, before, zone, new Date().toISOString()),
   });
   const { register } = form;
+  const { words } = usePreferences().preferences;
   const [code, faults, wheel] = [form.watch('code'), form.watch('faults'), form.watch('wheel')];
   const made = code.trim() === '' ? null : decodeTire(code, on);
   return (
-    <Modal title={`Tire: ${name}`} onClose={onClose} wide>
+    <Modal title={`${respelt('Tire', words)}: ${name}`} onClose={onClose} wide>
       <form
         className="grid gap-4"
         onSubmit={(e) => {
@@ -99,7 +102,7 @@ export function TireSheet({
           </label>
         </div>
         <Keys
-          legend="What is wrong with the tire"
+          legend={respelt('What is wrong with the tire', words)}
           choices={choicesOf(TIRE_FAULT_WORDS)}
           held={faults}
           onSay={(f) => form.setValue('faults', toggled(faults, f))}
@@ -119,7 +122,7 @@ export function TireSheet({
           </p>
         )}
         <button type="submit" className="btn btn-main">
-          {tire ? 'Keep correction' : 'Keep tire'}
+          {tire ? 'Keep correction' : respelt('Keep tire', words)}
         </button>
       </form>
     </Modal>
