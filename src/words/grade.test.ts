@@ -10,6 +10,12 @@ it('says what was measured, in the reader’s words, and at how many places', ()
   expect(lossText(loss('rubber', { places: 1 }), 'en-GB', nothing)).toBe('rubber, 1 place');
 });
 
+it('tells what does not work by how many things it is', () => {
+  expect(lossText(loss('functions', { n: 1 }), 'en-GB', nothing)).toBe('1 function that does not work as it should');
+  expect(lossText(loss('running-gear', { n: 2 }), 'en-GB', nothing)).toBe('2 parts of the running gear');
+  expect(lossText(loss('running'), 'en-GB', nothing)).toBe('how it starts, runs and drives');
+});
+
 it('names no number of places where each lost hardly anything', () => {
   expect(lossText(loss('corrosion', { places: 0, n: 20 }), 'en-GB', nothing)).toBe(
     'chance of filler by the film’s thickness, a little at each of 20 places',

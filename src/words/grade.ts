@@ -107,6 +107,15 @@ const MEASURED_WORDS: Readonly<Record<string, Both>> = {
   completeness: 'pieces that are not on the car',
 };
 
+/** What is told by how many things it is, not by places. */
+const COUNTED_WORDS: Readonly<Record<string, (n: number) => string>> = {
+  functions: (n) =>
+    n === 1 ? '1 function that does not work as it should' : `${n} functions that do not work as they should`,
+  fluids: (n) => (n === 1 ? '1 fluid as it was found' : `${n} fluids as they were found`),
+  'running-gear': (n) => `${plural(n, 'part')} of the running gear`,
+  running: () => 'how it starts, runs and drives',
+};
+
 /** A record of a major part that something was lost for. */
 const PART = /^part (.+)$/;
 
@@ -125,6 +134,8 @@ const atPlaces = ({ places, n }: Pick<Told, 'places' | 'n'>): string =>
 function measuredText({ of, places, n }: Told, words: Vocabulary, partSays: (record: string) => string | null): string {
   const part = PART.exec(of ?? '')?.[1];
   if (part !== undefined) return partSays(part) ?? 'a major part, by how it came to the car';
+  const counted = COUNTED_WORDS[of ?? ''];
+  if (counted) return counted(n);
   const what = MEASURED_WORDS[of ?? ''] ?? ASPECT_WORDS[of as Aspect];
   const name = what === undefined ? (of ?? 'measured') : pick(what, words);
   return `${name}, ${atPlaces({ places, n })}`;

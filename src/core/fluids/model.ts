@@ -65,7 +65,7 @@ export const fluids = defineModel({
   losses: ({ all }): readonly Loss[] =>
     all.flatMap(({ zone, means }) => {
       const share = takenTogether(means.map((m) => m.share));
-      return zone === null || share === 0 ? [] : [{ zone, aspect: 'function' as const, share }];
+      return zone === null || share === 0 ? [] : [{ zone, aspect: 'function' as const, share, as: 'fluids' }];
     }),
   cautions: {
     'fluid-stop': { rank: 43, when: (j) => j.stop.length > 0 },

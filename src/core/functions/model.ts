@@ -73,7 +73,7 @@ export const functions = defineModel({
     begun
       ? lines.flatMap((l) => {
           const share = told.has(l.id) ? 0 : lossOf(l, t.states);
-          return share > 0 ? [{ zone: l.zone, aspect: 'function' as const, share }] : [];
+          return share > 0 ? [{ zone: l.zone, aspect: 'function' as const, share, as: 'functions' }] : [];
         })
       : [],
   cautions: {

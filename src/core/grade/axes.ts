@@ -127,7 +127,7 @@ export function axisLosses(axis: Axis, car: Losses, by: GradedBy): AxisLoss[] {
       if (minded <= 0) return;
       total += minded;
       const from = loss === null ? 'unseen' : loss.finding === undefined ? 'measured' : 'finding';
-      taken.push({ by: from, zone: p.zone, of: p.of, finding: loss?.finding ?? null, minded });
+      taken.push({ by: from, zone: p.zone, of: loss?.as ?? p.of, finding: loss?.finding ?? null, minded });
     });
   }
   const lost = lostOf(axis, total, whole, by);

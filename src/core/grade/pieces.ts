@@ -12,6 +12,7 @@ export interface PieceLoss {
   readonly share: number;
   readonly finding?: string;
   readonly sort?: Sort;
+  readonly as?: string;
 }
 
 /** A piece of an axis: a zone × aspect, or a part that a model adds. */

@@ -58,6 +58,7 @@ export const mechanical = defineModel({
       : wrong.map((l) => ({
           zone,
           aspect: 'function' as const,
+          as: 'running-gear',
           share: l.of.share * t.states[l.record!.body.state as keyof MechTable['states']],
         })),
   cautions: {

@@ -22,6 +22,8 @@ export interface Loss {
   readonly share: number;
   readonly finding?: string;
   readonly sort?: Sort;
+  /** What it is told as where no finding says it; its aspect where nothing is said here. */
+  readonly as?: string;
 }
 
 /** A part of an axis beside the zone × aspect cells: what it weighs, as a share of redoing an aspect there, and what it lost. */

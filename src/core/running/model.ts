@@ -117,7 +117,7 @@ export const running = defineModel({
       ...felt.filter(({ felt: f }) => !wrong.some(([item]) => item === SAID_BY[f.what])).map(() => signs.takes),
     ];
     const share = takenTogether(shares);
-    return share > 0 ? [{ zone: 'engine', aspect: 'function' as const, share }] : [];
+    return share > 0 ? [{ zone: 'engine', aspect: 'function' as const, share, as: 'running' }] : [];
   },
   cautions: {
     'battery-tired': { rank: 44, when: (j) => j.starts.slowTwice },
