@@ -54,8 +54,11 @@ test('tests at a spot are read together, by hand and from the entry line, and sa
   await sheet.getByRole('button', { name: 'dull' }).click();
   await expect(sheet.getByRole('status')).toContainText(/disguised repair/i);
   await expect(sheet.getByRole('status')).toContainText('Its extent is not known until it is stripped');
-  // Holes say another thing: shown, not averaged.
+  // Holed, it is filler that rusted through again.
   await sheet.getByRole('button', { name: 'holes' }).click();
+  await expect(sheet.getByRole('status')).toContainText(/disguised repair/i);
+  // Bare metal says another thing: shown, not averaged.
+  await sheet.getByRole('button', { name: /browned/ }).click();
   await expect(sheet.getByRole('status')).toContainText('contradict');
   await sheet.getByRole('button', { name: 'unbroken' }).click();
   await sheet.getByRole('button', { name: 'Keep' }).click();

@@ -22,6 +22,11 @@ it.each<[string, SpotResults, SpotState | 'undecided']>([
     { surface: 'unbroken', magnet: 'off', tap: 'dull' },
     'disguised-repair',
   ],
+  [
+    'holed, and round the holes the magnet falls off and it sounds dull: filler that rusted through again',
+    { surface: 'holes', magnet: 'off', tap: 'dull' },
+    'disguised-repair',
+  ],
   ['magnet weak and thick film', { surface: 'unbroken', magnet: 'weak', film: 'thick' }, 'disguised-repair'],
   ['no reading on steel, dull, smooth', { surface: 'unbroken', film: 'none', tap: 'dull' }, 'disguised-repair'],
   [
@@ -71,7 +76,7 @@ it('never calls aluminium rusty, nor steel swollen by aluminium’s cause', () =
 });
 
 it('shows what contradicts and decides nothing then', () => {
-  const found = ok(readSpot({ surface: 'holes', magnet: 'off', film: 'thick', tap: 'dull' }, 'steel', T));
+  const found = ok(readSpot({ surface: 'browned', magnet: 'off', film: 'thick', tap: 'dull' }, 'steel', T));
   expect(found.verdict).toBe('undecided');
   expect(found.against.map((pair) => pair.map((r) => r.test).sort())).toContainEqual(['film', 'surface']);
 });

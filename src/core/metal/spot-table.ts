@@ -91,7 +91,8 @@ const STEEL: Record<SpotState, { prior: number; gives: Rows }> = {
   'disguised-repair': {
     prior: 0.12,
     gives: {
-      surface: [0.66, 0.14, 0.01, 0.01, 0.01, 0.005, 0.02, 0.1, 0.035, 0.01],
+      // Filler over rust is holed again where it was laid years ago.
+      surface: [0.605, 0.14, 0.065, 0.01, 0.01, 0.005, 0.02, 0.1, 0.035, 0.01],
       magnet: [0.06, 0.3, 0.64],
       tap: [0.08, 0.92],
       film: [0.06, 0.74, 0.2],
