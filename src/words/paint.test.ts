@@ -1,6 +1,6 @@
 import { NONE_CAUSES } from '@/core/paint/no-reading';
 import type { PaintReason } from '@/core/paint/reasons';
-import { NONE_WORDS, reasonText, whyNotFactoryText } from './paint';
+import { groupedByReasons, NONE_WORDS, reasonText, whyNotFactoryText } from './paint';
 
 const um = (reason: PaintReason) => reasonText(reason, 'um', 'en-GB');
 
@@ -50,10 +50,35 @@ it('tells what speaks for the works’ paint apart from what does not, and what 
   const few: PaintReason = { kind: 'few', speaksFor: null, lacks: 2 };
   const even: PaintReason = { kind: 'even', speaksFor: 'factory', spread: 0.15 };
   const level: PaintReason = { kind: 'level', speaksFor: 'resprayed', um: 260, atLeast: false };
-  expect(whyNotFactoryText([few, even, level], 'um', 'en-GB')).toBe(
+  expect(whyNotFactoryText([[few, even, level]], 'um', 'en-GB')).toBe(
     'The median of 260 µm lies in the band of resprayed paint. For the works’ paint: the film is even (spread 15 %), as from a works line. 2 more readings are needed before it can be relied on.',
   );
-  expect(whyNotFactoryText([even], 'um', 'en-GB')).toMatch(/^The film is even/);
+  expect(whyNotFactoryText([[even]], 'um', 'en-GB')).toMatch(/^The film is even/);
+});
+
+it('tells panels with the same reasons together, with their figures from and to', () => {
+  const panel = (um: number, spread: number, ratio = 2): { zone: string; reasons: PaintReason[] } => ({
+    zone: String(um),
+    reasons: [
+      { kind: 'level', speaksFor: 'resprayed', um, atLeast: false },
+      { kind: 'uneven', speaksFor: 'resprayed', spread },
+      { kind: 'car', speaksFor: 'resprayed', ratio, atLeast: false },
+    ],
+  });
+  const few: PaintReason = { kind: 'few', speaksFor: null, lacks: 2 };
+  const apart = { zone: 'apart', reasons: [...panel(280, 0.2).reasons, few] };
+  const groups = groupedByReasons([panel(304, 0.31), apart, panel(217, 0.17), panel(250, 0.2, 2.6)]);
+  expect(groups.map((g) => g.map((z) => z.zone))).toEqual([['304', '217', '250'], ['apart']]);
+  const text = (g: (typeof groups)[number]) =>
+    whyNotFactoryText(
+      g.map((z) => z.reasons),
+      'um',
+      'en-GB',
+    );
+  expect(text(groups[0]!)).toBe(
+    'The medians of 217 to 304 µm lie in the band of resprayed paint. The film is uneven (spread 17 to 31 %), as sprayed by hand. They are 2.0 to 2.6 times as thick as the car’s own level.',
+  );
+  expect(text(groups[1]!)).toMatch(/^The median of 280 µm .* 2 more readings are needed before it can be relied on\.$/);
 });
 
 it('follows the reader’s unit', () => {

@@ -3,7 +3,7 @@ import type { WhyNext } from '@/core/paint/next';
 import type { NoneCause } from '@/core/paint/no-reading';
 import type { PanelChange } from '@/core/paint/panel-change';
 import type { PaintReason } from '@/core/paint/reasons';
-import { type ThicknessUnit, thicknessText } from '@/core/units/thickness';
+import { type ThicknessUnit, thicknessFigure, thicknessText } from '@/core/units/thickness';
 import { uncapital } from './capital';
 import { seenText } from './marks';
 import { PAINT_STATE_WORDS } from './terms';
@@ -52,16 +52,73 @@ export function reasonText(reason: PaintReason, unit: ThicknessUnit, words: Voca
   }
 }
 
-/** Why a panel is no plain factory paint, in a paragraph: what speaks for the works stands apart, and what is lacking last. */
-export function whyNotFactoryText(reasons: readonly PaintReason[], unit: ThicknessUnit, words: Vocabulary): string {
-  const told = (some: readonly PaintReason[]) => some.map((r) => reasonText(r, unit, words));
-  const works = reasons.filter((r) => r.speaksFor === 'factory');
-  const lacks = reasons.filter((r) => r.kind === 'few');
-  const rest = reasons.filter((r) => r.kind !== 'few' && r.speaksFor !== 'factory');
-  const [first, ...more] = told(works);
-  const other =
-    first === undefined ? [] : [rest.length > 0 ? `For the works’ paint: ${uncapital(first)}` : first, ...more];
-  return [...told(rest), ...other, ...told(lacks)].join(' ');
+/** Reasons that differ between panels by a figure alone, and how that is read. */
+const FIGURES: Readonly<Partial<Record<PaintReason['kind'], (r: PaintReason) => number>>> = {
+  level: (r) => (r.kind === 'level' ? r.um : 0),
+  even: (r) => ('spread' in r ? r.spread : 0),
+  uneven: (r) => ('spread' in r ? r.spread : 0),
+  'very-uneven': (r) => ('spread' in r ? r.spread : 0),
+  car: (r) => (r.kind === 'car' ? r.ratio : 0),
+};
+
+/** What a reason has in common with the same one of another panel. */
+const alikeKey = (r: PaintReason): string =>
+  FIGURES[r.kind] && !('atLeast' in r && r.atLeast) ? `${r.kind} ${r.speaksFor}` : JSON.stringify(r);
+
+/** One reason of several panels, with its figures from and to. */
+function sharedText(same: readonly PaintReason[], unit: ThicknessUnit, words: Vocabulary): string {
+  const figure = FIGURES[same[0]!.kind];
+  const sorted = figure ? [...same].sort((a, b) => figure(a) - figure(b)) : same;
+  const [low, high] = [sorted[0]!, sorted.at(-1)!];
+  const [first, last] = [reasonText(low, unit, words), reasonText(high, unit, words)];
+  if (first === last) return first;
+  switch (low.kind) {
+    case 'level':
+      return `The medians of ${thicknessFigure(low.um, unit)} to ${thicknessText((high as typeof low).um, unit)} lie in the band of ${PAINT_STATE_WORDS[low.speaksFor]} paint.`;
+    case 'car':
+      return `They are ${times(low.ratio).replace(' times', '')} to ${times((high as typeof low).ratio)} as thick as the car’s own level.`;
+    default:
+      return first.replace(/spread (\d+) %/, (_, from) => `spread ${from} to ${/spread (\d+) %/.exec(last)![1]} %`);
+  }
+}
+
+/** Panels with the same reasons, apart from their figures, together. */
+export function groupedByReasons<Z extends { readonly reasons: readonly PaintReason[] }>(zones: readonly Z[]): Z[][] {
+  const groups = new Map<string, Z[]>();
+  for (const z of zones) {
+    const key = z.reasons.map(alikeKey).join('|');
+    groups.set(key, [...(groups.get(key) ?? []), z]);
+  }
+  return [...groups.values()];
+}
+
+/**
+ * Why a panel is no plain factory paint, or several with the same reasons, in a paragraph: what speaks for the works stands
+ * apart, and what is lacking last.
+ */
+export function whyNotFactoryText(
+  panels: readonly (readonly PaintReason[])[],
+  unit: ThicknessUnit,
+  words: Vocabulary,
+): string {
+  const [reasons = []] = panels;
+  const told = (of: (r: PaintReason) => boolean) =>
+    reasons.flatMap((r, n) =>
+      of(r)
+        ? [
+            sharedText(
+              panels.map((p) => p[n]!),
+              unit,
+              words,
+            ),
+          ]
+        : [],
+    );
+  const against = told((r) => r.kind !== 'few' && r.speaksFor !== 'factory');
+  const [first, ...more] = told((r) => r.speaksFor === 'factory');
+  const works =
+    first === undefined ? [] : [against.length > 0 ? `For the works’ paint: ${uncapital(first)}` : first, ...more];
+  return [...against, ...works, ...told((r) => r.kind === 'few')].join(' ');
 }
 
 /** Where the film changes along a path over a panel, or why nothing is said. */

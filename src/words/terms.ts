@@ -112,7 +112,7 @@ export const REMEDY_WORDS: Readonly<Record<Remedy, string>> = {
   adjust: 'adjust',
   patch: 'patch',
   replace: 'replace',
-  'straighten-polish': 'straighten, then polish or re-plate',
+  straighten: 'straighten',
   're-plate': 're-plate',
   refit: 'refit',
   watch: 'watch',

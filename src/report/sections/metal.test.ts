@@ -69,7 +69,7 @@ it('says what the tests say together, and that they contradict where they do', (
   expect(shown(spot({ surface: 'unbroken', magnet: 'off', tap: 'dull' })).text).toMatch(
     /a disguised repair: filler, probably over rust \(\d\d %\)/,
   );
-  expect(shown(spot({ surface: 'holes', magnet: 'off', tap: 'dull' })).text).toContain(
+  expect(shown(spot({ surface: 'browned', magnet: 'off', film: 'thick', tap: 'dull' })).text).toContain(
     'the tests contradict each other',
   );
 });

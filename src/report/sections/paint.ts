@@ -5,12 +5,13 @@ import { reasonSchema } from '@/core/paint/reasons';
 import { recordsOf } from '@/core/records/reduce';
 import { estimateSchema } from '@/core/stats/estimate';
 import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
+import { capital } from '@/words/capital';
 import { colourText } from '@/words/colour';
 import { markText } from '@/words/marks';
-import { whyNotFactoryText } from '@/words/paint';
+import { groupedByReasons, whyNotFactoryText } from '@/words/paint';
 import { likelyText } from '@/words/report';
 import { WAVES_CAUTION, wavesText } from '@/words/waves';
-import { zoneName } from '@/words/zones';
+import { zoneName, zoneWords } from '@/words/zones';
 import type { Block, Cell } from '../block';
 import { defineSection, type SectionView } from '../section';
 
@@ -103,9 +104,13 @@ function measured(view: View, zones: readonly SealedZone[]): Block[] {
               {
                 kind: 'list' as const,
                 style: 'plain' as const,
-                items: told.map((z) => ({
-                  lead: zoneName(z.zone, wording),
-                  text: whyNotFactoryText(z.reasons!, unit, wording.words),
+                items: groupedByReasons(told.map((z) => ({ ...z, reasons: z.reasons! }))).map((own) => ({
+                  lead: capital(own.map((z) => zoneWords(z.zone, wording)).join('; ')),
+                  text: whyNotFactoryText(
+                    own.map((z) => z.reasons),
+                    unit,
+                    wording.words,
+                  ),
                 })),
               },
             ],

@@ -1,14 +1,13 @@
 import { z } from 'zod';
-import { AXES, type Axis } from '@/core/catalogue/axes';
+import { AXES } from '@/core/catalogue/axes';
 import type { Tables } from '@/core/grade/all-tables';
 import type { Grade } from '@/core/grade/grade';
 import { lensDifference } from '@/core/grade/lens-difference';
 import { LENSES, type Lens } from '@/core/grade/tables';
-import { isWorthTelling, toldLosses } from '@/core/grade/told-losses';
+import { toldLosses } from '@/core/grade/told-losses';
 import { recordsOf } from '@/core/records/reduce';
 import { estimateSchema } from '@/core/stats/estimate';
 import { capital } from '@/words/capital';
-import { flawName } from '@/words/flaws';
 import {
   AXIS_WORDS,
   bandCaveat,
@@ -20,16 +19,15 @@ import {
   gradeFigures,
   LENS_WORDS,
   lensDifferenceText,
-  lossText,
   rankIsSaid,
   unblockText,
 } from '@/words/grade';
-import { partSaysAmong } from '@/words/papers';
-import { zoneName, zoneWords } from '@/words/zones';
+import { zoneName } from '@/words/zones';
 import type { BandRow, Block } from '../block';
 import { defineSection, type SectionView } from '../section';
 import { stripOf } from '../strip';
 import { whatItIs } from '../what-it-is';
+import { lossBlocks, NOT_SEEN, toldLossSchema } from './loss-blocks';
 
 const shareSchema = z.object({ seen: z.number(), blocked: z.number(), cells: z.number() });
 type Share = z.infer<typeof shareSchema>;
@@ -37,54 +35,7 @@ interface Coverage {
   readonly whole: Share;
   readonly byView: Readonly<Record<string, Share>>;
 }
-const told = z.object({
-  by: z.string(),
-  finding: z.string().nullable(),
-  of: z.string().nullable(),
-  places: z.number(),
-  points: z.number(),
-  n: z.number(),
-});
 const graded = { grade: estimateSchema, forItsYears: z.number(), capped: z.boolean() };
-type View = SectionView<{
-  axes: { axis: Axis; seen: number; grade: BandRow['grade']; losses?: z.infer<typeof told>[] | undefined }[];
-}>;
-
-/** Said of an axis of which nothing was seen: a figure for it would be that of other cars. */
-const NOT_SEEN = 'not seen';
-
-/** What each axis lost, where the report holds it: numbered findings by their numbers. */
-function lossesOf({ sealed, findings, records, wording }: View): Block[] {
-  const partSays = partSaysAmong(records, wording.words);
-  const numbered = new Map(findings.map((f) => [f.record.id, f]));
-  const axes = sealed.axes.filter((a) => a.losses !== undefined);
-  if (axes.length === 0) return [];
-  return [
-    { kind: 'heading', text: 'What each axis lost' },
-    {
-      kind: 'losses',
-      axes: axes.map((a) => ({
-        id: a.axis,
-        name: capital(AXIS_WORDS[a.axis]),
-        left: a.seen === 0 ? NOT_SEEN : String(Math.round(a.grade.value ?? 0)),
-        rows: a.losses!.filter(isWorthTelling).map((l) => {
-          const f = l.finding === null ? undefined : numbered.get(l.finding);
-          const text = f
-            ? `${flawName(f.record.body.flaw, wording.words)}, ${zoneWords(f.record.body.zone, wording)}`
-            : l.finding === null
-              ? lossText(l, wording.words, partSays)
-              : 'a finding that is withheld';
-          return {
-            text: capital(text),
-            points: l.points,
-            number: f?.number ?? null,
-            known: KNOWN_LOSSES.has(l.by),
-          };
-        }),
-      })),
-    },
-  ];
-}
 
 /** Places whose look would narrow the grade most, told in a report. */
 const NARROWS_TOLD = 5;
@@ -107,9 +58,6 @@ function narrowsOf({
   ];
 }
 
-/** What stands on record, against what is reckoned with. */
-const KNOWN_LOSSES: ReadonlySet<string> = new Set(['finding', 'measured', 'rest', 'ends']);
-
 /** What the bands of a grade promise, where enough was seen to name one. */
 function promisesOf(
   { coverage, presentsCleanFromM }: { coverage: { whole: { seen: number } }; presentsCleanFromM: number },
@@ -125,6 +73,17 @@ function promisesOf(
   // Two bands have the same caveat: it is said once.
   return [...new Set(said)];
 }
+
+/** A grade with its interval, under its name. */
+const row = (id: string, name: string, w: { grade: BandRow['grade']; capped: boolean }, says?: string): BandRow => ({
+  id,
+  name,
+  ...(says && { says }),
+  grade: w.grade,
+  figures: gradeFigures(w.grade),
+  capped: w.capped,
+  blank: false,
+});
 
 /** From how far the outside presents clean; of one that was hardly looked at nobody can say it. */
 const presentsText = (
@@ -156,7 +115,9 @@ export const summary = defineSection({
         axes: z.record(z.enum(AXES), z.number()).optional(),
       }),
     ),
-    axes: z.array(z.object({ axis: z.enum(AXES), seen: z.number(), ...graded, losses: z.array(told).optional() })),
+    axes: z.array(
+      z.object({ axis: z.enum(AXES), seen: z.number(), ...graded, losses: z.array(toldLossSchema).optional() }),
+    ),
     gates: z.array(z.string()),
     /** What ends the use of the car; reports of before lack it. */
     endings: z.array(z.object({ need: z.string(), findings: z.array(z.string()) })).optional(),
@@ -208,20 +169,6 @@ export const summary = defineSection({
     const strip = stripOf(view);
     if (!first || coverage.whole.cells === 0) return [...strip, ...alarms];
     const limits = tables.grade.bands.map((b) => b.from).filter((f) => f > 0);
-    const row = (
-      id: string,
-      name: string,
-      w: { grade: BandRow['grade']; capped: boolean },
-      says?: string,
-    ): BandRow => ({
-      id,
-      name,
-      ...(says && { says }),
-      grade: w.grade,
-      figures: gradeFigures(w.grade),
-      capped: w.capped,
-      blank: false,
-    });
     return [
       ...strip,
       ...alarms,
@@ -265,7 +212,7 @@ export const summary = defineSection({
               })),
             ],
           },
-          ...lossesOf(view),
+          ...lossBlocks(view),
           ...narrowsOf(view),
         ],
       },

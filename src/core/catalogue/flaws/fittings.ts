@@ -33,7 +33,7 @@ export const FITTINGS: readonly Flaw[] = [
     typicalShare: 0.4,
     contrast: 0.2,
     takes: { remedy: 'anew', times: 0.3, grows: 'extent' },
-    remedies: ['straighten-polish'],
+    remedies: ['polish', 'replace'],
   },
   {
     id: 'bent',
@@ -44,7 +44,7 @@ export const FITTINGS: readonly Flaw[] = [
     contrast: 0.3,
     widthMm: 60,
     takes: { remedy: 'anew', times: 0.35, grows: 'extent' },
-    remedies: ['straighten-polish'],
+    remedies: ['straighten', 're-plate'],
   },
   {
     id: 'loose',

@@ -26,7 +26,7 @@ export const REMEDIES = [
   'adjust',
   'patch',
   'replace',
-  'straighten-polish',
+  'straighten',
   're-plate',
   'refit',
   'watch',

@@ -129,6 +129,6 @@ export const METAL: readonly Flaw[] = [
     typicalMm: 200,
     contrast: 0.2,
     takes: { remedy: 'anew', times: 0.12, grows: 'extent' },
-    remedies: ['straighten-polish', 'patch'],
+    remedies: ['straighten', 'patch'],
   },
 ];

@@ -19,10 +19,13 @@ export const AHEAD = { lines: 60, titled: 120, pictures: 160 } as const;
 
 /**
  * What stands over something else: at the foot of no page without it. The layout library moves such a thing only where something of
- * the same parent stands before it, so it is never the first child of a part of the page.
+ * the same parent stands before it, so it is never the first child of a part of the page. It is in one piece: where the page ends
+ * within it, the library would part it without looking at what it wants below.
  */
 export const Over = ({ children, ahead = AHEAD.lines }: { children: ReactNode; ahead?: number }) => (
-  <View minPresenceAhead={ahead}>{children}</View>
+  <View wrap={false} minPresenceAhead={ahead}>
+    {children}
+  </View>
 );
 
 /** Rows under a head that stands at the foot of no page without the first of them; neither is parted by the end of a page. */
