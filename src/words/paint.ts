@@ -3,7 +3,7 @@ import type { WhyNext } from '@/core/paint/next';
 import type { NoneCause } from '@/core/paint/no-reading';
 import type { PanelChange } from '@/core/paint/panel-change';
 import type { PaintReason } from '@/core/paint/reasons';
-import { type ThicknessUnit, thicknessFigure, thicknessText } from '@/core/units/thickness';
+import { type ThicknessUnit, thicknessFigure, thicknessSign, thicknessText } from '@/core/units/thickness';
 import { uncapital } from './capital';
 import { seenText } from './marks';
 import { PAINT_STATE_WORDS } from './terms';
@@ -17,8 +17,24 @@ export const NONE_WORDS: Readonly<Record<NoneCause, string>> = {
   probe: 'the probe was likely not square: repeat the point',
 };
 
-const times = (ratio: number, atLeast = false) =>
-  `${atLeast ? 'at least ' : ''}${ratio >= 10 ? Math.round(ratio) : ratio.toFixed(1)} times`;
+const ratioFigure = (ratio: number): string => (ratio >= 10 ? String(Math.round(ratio)) : ratio.toFixed(1));
+const times = (ratio: number, atLeast = false) => `${atLeast ? 'at least ' : ''}${ratioFigure(ratio)} times`;
+
+/** From one figure to another, once where they read the same. */
+const span = (from: string, to: string): string => (from === to ? to : `${from} to ${to}`);
+
+const SPREAD_SAYS = {
+  even: ['even', ', as from a works line'],
+  uneven: ['uneven', ', as sprayed by hand'],
+  'very-uneven': ['very uneven', ': a few points far above their neighbours'],
+} as const;
+
+/** How evenly the film lies on one panel, or on several from and to. */
+function spreadText(kind: keyof typeof SPREAD_SAYS, least: number, most: number = least): string {
+  const [lies, as] = SPREAD_SAYS[kind];
+  const [from, to] = [Math.round(least * 100), Math.round(most * 100)];
+  return `The film is ${lies} (spread ${span(String(from), String(to))} %)${as}.`;
+}
 
 /** A reason as a sentence that a bidder reads. */
 export function reasonText(reason: PaintReason, unit: ThicknessUnit, words: Vocabulary): string {
@@ -30,11 +46,9 @@ export function reasonText(reason: PaintReason, unit: ThicknessUnit, words: Voca
     case 'ceiling':
       return `${reason.over} of ${reason.of} readings stand at the gauge’s ceiling.`;
     case 'even':
-      return `The film is even (spread ${Math.round(reason.spread * 100)} %), as from a works line.`;
     case 'uneven':
-      return `The film is uneven (spread ${Math.round(reason.spread * 100)} %), as sprayed by hand.`;
     case 'very-uneven':
-      return `The film is very uneven (spread ${Math.round(reason.spread * 100)} %): a few points far above their neighbours.`;
+      return spreadText(reason.kind, reason.spread);
     case 'car':
       return `It is ${times(reason.ratio, reason.atLeast)} as thick as the car’s own level.`;
     case 'twin':
@@ -52,34 +66,26 @@ export function reasonText(reason: PaintReason, unit: ThicknessUnit, words: Voca
   }
 }
 
-/** Reasons that differ between panels by a figure alone, and how that is read. */
-const FIGURES: Readonly<Partial<Record<PaintReason['kind'], (r: PaintReason) => number>>> = {
-  level: (r) => (r.kind === 'level' ? r.um : 0),
-  even: (r) => ('spread' in r ? r.spread : 0),
-  uneven: (r) => ('spread' in r ? r.spread : 0),
-  'very-uneven': (r) => ('spread' in r ? r.spread : 0),
-  car: (r) => (r.kind === 'car' ? r.ratio : 0),
-};
+/** The figure by which a reason differs between panels that it is told of together; null where it is none. */
+function figureOf(r: PaintReason): number | null {
+  if ('spread' in r) return r.spread;
+  if ((r.kind === 'level' || r.kind === 'car') && !r.atLeast) return r.kind === 'level' ? r.um : r.ratio;
+  return null;
+}
 
 /** What a reason has in common with the same one of another panel. */
-const alikeKey = (r: PaintReason): string =>
-  FIGURES[r.kind] && !('atLeast' in r && r.atLeast) ? `${r.kind} ${r.speaksFor}` : JSON.stringify(r);
+const alikeKey = (r: PaintReason): string => (figureOf(r) === null ? JSON.stringify(r) : `${r.kind} ${r.speaksFor}`);
 
 /** One reason of several panels, with its figures from and to. */
 function sharedText(same: readonly PaintReason[], unit: ThicknessUnit, words: Vocabulary): string {
-  const figure = FIGURES[same[0]!.kind];
-  const sorted = figure ? [...same].sort((a, b) => figure(a) - figure(b)) : same;
-  const [low, high] = [sorted[0]!, sorted.at(-1)!];
-  const [first, last] = [reasonText(low, unit, words), reasonText(high, unit, words)];
-  if (first === last) return first;
-  switch (low.kind) {
-    case 'level':
-      return `The medians of ${thicknessFigure(low.um, unit)} to ${thicknessText((high as typeof low).um, unit)} lie in the band of ${PAINT_STATE_WORDS[low.speaksFor]} paint.`;
-    case 'car':
-      return `They are ${times(low.ratio).replace(' times', '')} to ${times((high as typeof low).ratio)} as thick as the car’s own level.`;
-    default:
-      return first.replace(/spread (\d+) %/, (_, from) => `spread ${from} to ${/spread (\d+) %/.exec(last)![1]} %`);
-  }
+  const [first] = same as readonly [PaintReason, ...PaintReason[]];
+  const figures = same.flatMap((r) => figureOf(r) ?? []);
+  const [least, most] = [Math.min(...figures), Math.max(...figures)];
+  if (same.length === 1 || figures.length === 0) return reasonText(first, unit, words);
+  if ('spread' in first) return spreadText(first.kind, least, most);
+  return first.kind === 'level'
+    ? `The medians of ${span(thicknessFigure(least, unit), thicknessFigure(most, unit))} ${thicknessSign(unit)} lie in the band of ${PAINT_STATE_WORDS[first.speaksFor]} paint.`
+    : `They are ${span(ratioFigure(least), ratioFigure(most))} times as thick as the car’s own level.`;
 }
 
 /** Panels with the same reasons, apart from their figures, together. */
