@@ -34,13 +34,25 @@ export function ratioText(ratio: number): string {
   return `${figure} times likelier if it is ${ratio >= 1 ? 'true' : 'not'}`;
 }
 
-/** Of a claim about the whole car: how far it was looked at, and what nobody saw. */
-export function reachText(c: Pick<WeighedClaim, 'reach' | 'narrow'>, name: (zone: string) => string): string {
+/** How a claim of the whole car is gone over: panels by the film, functions by trying them, anything else by looking. */
+const GONE_OVER: Readonly<Record<string, readonly [done: string, not: string]>> = {
+  'original-paint': ['Film measured', 'Not measured'],
+  'never-hit': ['Film measured', 'Not measured'],
+  'everything-works': ['Tried', 'Not tried'],
+};
+
+/** Of a claim about the whole car: how far it was gone over, and what was left. */
+export function reachText(
+  c: Pick<WeighedClaim, 'reach' | 'narrow'>,
+  kind: string,
+  name: (zone: string) => string,
+): string {
   if (!c.reach || c.reach.of === 0 || c.reach.seen === c.reach.of) return '';
   const { seen, of, unseen } = c.reach;
   const named = unseen.slice(0, 6).map(name).join(', ');
   const more = unseen.length > 6 ? ` and ${plural(unseen.length - 6, 'more', 'more')}` : '';
-  return `Looked at: ${seen} of ${of}. Not seen: ${named}${more}.${c.narrow ? ' A claim about the whole car is not carried by a part of it.' : ''}`;
+  const [done, not] = GONE_OVER[kind] ?? ['Looked at', 'Not seen'];
+  return `${done}: ${seen} of ${of}. ${not}: ${named}${more}.${c.narrow ? ' A claim about the whole car is not carried by a part of it.' : ''}`;
 }
 
 /** What a mark says with where it is; withheld ones count and are not named. */

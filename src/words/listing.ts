@@ -31,7 +31,7 @@ export function listingSuggestion(
   }
   const found = marks('for');
   const carried = found.length > 0 ? `${capital(found.join('; '))}. ` : '';
-  if (w.verdict === 'wider') return `${carried}${reachText(c, place)}`.trim();
+  if (w.verdict === 'wider') return `${carried}${reachText(c, w.claim, place)}`.trim();
   const seller = told.get(w.claim);
   if (seller)
     return `${carried}The seller says “${seller}”; ${c.marks.length === 0 ? 'nothing was looked for' : 'what was found does not decide it'}.`;

@@ -54,11 +54,15 @@ describe('claims in words', () => {
   it('names what nobody saw, the first ones and how many more', () => {
     const unseen = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'];
     const reach = { seen: 2, of: 10, unseen };
-    expect(reachText({ reach, narrow: true }, (z) => z.toUpperCase())).toBe(
+    expect(reachText({ reach, narrow: true }, 'no-rust', (z) => z.toUpperCase())).toBe(
       'Looked at: 2 of 10. Not seen: A, B, C, D, E, F and 2 more. A claim about the whole car is not carried by a part of it.',
     );
-    expect(reachText({ reach: { seen: 3, of: 3, unseen: [] }, narrow: false }, (z) => z)).toBe('');
-    expect(reachText({ reach: null, narrow: false }, (z) => z)).toBe('');
+    // Panels that were looked at are not unseen for want of a gauge that reads on them.
+    expect(reachText({ reach: { seen: 0, of: 2, unseen: ['a', 'b'] }, narrow: false }, 'never-hit', (z) => z)).toBe(
+      'Film measured: 0 of 2. Not measured: a, b.',
+    );
+    expect(reachText({ reach: { seen: 3, of: 3, unseen: [] }, narrow: false }, 'no-rust', (z) => z)).toBe('');
+    expect(reachText({ reach: null, narrow: false }, 'no-rust', (z) => z)).toBe('');
   });
 });
 

@@ -61,6 +61,12 @@ describe('a claim about the whole car', () => {
     expect(c.marks.filter((m) => m.id === 'rust-through').map((m) => m.zone)).toEqual(['sill.left']);
     expect(c.word).toBe('contradicted');
   });
+  it('that it was never hit is weighed against panels that show that they were sprayed again, where no gauge reads too', () => {
+    const c = judged('never-hit', [record('finding', { zone: 'quarter.right', flaw: 'colour-mismatch' })]);
+    expect(c.marks).toMatchObject([{ id: 'panels-later', zone: 'quarter.right' }]);
+    expect(c.posterior).toBeLessThan(0.5);
+    expect(c.word).toBe('open');
+  });
   it('weighs what is withheld without naming it', () => {
     const hidden = record('finding', { zone: 'hood', flaw: 'overspray', withheld: 'of the owner’s house' });
     const c = judged('original-paint', [...works, hidden]);

@@ -190,6 +190,15 @@ const hung: MarksOf = ({ fit, records }) => {
 
 /** Flaws by which a car was hit, whatever was done about it since. */
 const BENT: ReadonlySet<string> = new Set(['rail-kinked', 'corner-replaced', 'tie-down-torn', 'impact-damage']);
+/** Flaws that show that a panel was sprayed again, where no gauge reads too. */
+const SPRAYED: ReadonlySet<string> = new Set([
+  'overspray',
+  'masking-line',
+  'painted-over',
+  'colour-under-chip',
+  'colour-mismatch',
+  'sand-scratches',
+]);
 const PATCH = /patch/;
 
 const workSeen: MarksOf = ({ identity: { restored } }) =>
@@ -266,6 +275,8 @@ export const RECORD_MARKS: Readonly<Record<string, MarksOf>> = {
   ),
   structure: both(
     findingsOf((f) => BENT.has(f), 'structure-bent'),
+    findingsOf((f) => f === 'filler-visible', 'panels-filled'),
+    findingsOf((f) => SPRAYED.has(f), 'panels-later'),
     hitPanels,
   ),
   gaps: hung,

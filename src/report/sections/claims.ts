@@ -46,7 +46,7 @@ const sealClaim = (c: WeighedClaim): SealedClaim => ({
   paper: c.word === 'well-supported' ? '' : c.paper,
 });
 
-function borneOut(c: SealedClaim, { plan }: SectionView<unknown>, wording: Wording): Block[] {
+function borneOut(c: SealedClaim, kind: string, { plan }: SectionView<unknown>, wording: Wording): Block[] {
   const name = (zone: string) => (plan.zones.has(zone) ? zoneWords(zone, wording) : zone.replaceAll(/[.-]/g, ' '));
   const item = (m: SealedClaim['marks'][number]) => ({
     text: `${balanceText(m, m.zone ? name(m.zone) : '')}${m.counted === 1 ? '' : ` (${ratioText(m.counted)})`}`,
@@ -60,7 +60,7 @@ function borneOut(c: SealedClaim, { plan }: SectionView<unknown>, wording: Wordi
     Math.abs(Math.log(b.counted)) - Math.abs(Math.log(a.counted));
   // What shares its cause with something named before says nothing of its own.
   const told = c.marks.filter((m) => m.counted !== 1).sort(byPull);
-  const reach = reachText(c, name);
+  const reach = reachText(c, kind, name);
   const after = [
     reach,
     c.next && c.word !== 'well-supported' && c.word !== 'contradicted' ? `Not looked at yet: ${c.next}.` : '',
@@ -116,7 +116,7 @@ export const claims = defineSection({
               },
             ],
           },
-          ...(c ? borneOut(c, view, wording) : []),
+          ...(c ? borneOut(c, body.kind, view, wording) : []),
         ];
       }),
     ];

@@ -50,7 +50,7 @@ function OneClaim({ claim: c }: { claim: WeighedClaim }) {
   const { kind, text, source } = c.record.body;
   const name = (zone: string) => (plan?.zones.has(zone) ? zoneWords(zone, wording) : zone.replaceAll(/[.-]/g, ' '));
   const sides = [c.marks.filter((m) => m.ratio < 1), c.marks.filter((m) => m.ratio > 1)] as const;
-  const reach = reachText(c, name);
+  const reach = reachText(c, kind, name);
   return (
     <article className="grid gap-2 border border-line p-3" aria-label={text}>
       <header className="flex flex-wrap items-baseline justify-between gap-x-3">
