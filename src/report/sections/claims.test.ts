@@ -49,7 +49,7 @@ it('names what nobody saw of a claim about the whole car', () => {
     ),
   );
   const { text } = shown([car, claim('original-paint', 'Original paint.'), ...readings]);
-  expect(text).toMatch(/Looked at: 2 of \d+\. Not seen: /);
+  expect(text).toMatch(/Film measured: 2 of \d+\. Not measured: /);
 });
 
 it('shows claims of reports that were sealed before claims were weighed as they were said', () => {
