@@ -16,7 +16,10 @@ export const cabin: Chapter = {
     const fitted = asked.filter((l) => l.record?.body.state !== 'absent').length;
     return {
       holds: begun
-        ? [`${fitted - untried.length} of ${fitted} functions tried`, dead.length > 0 && `${dead.length} do not work`]
+        ? [
+            `${fitted - untried.length} of ${fitted} functions tried`,
+            dead.length > 0 && (dead.length === 1 ? '1 does not work' : `${dead.length} do not work`),
+          ]
             .filter(Boolean)
             .join(', ')
         : '',
