@@ -60,9 +60,9 @@ export function triedOfText(asked: number, said: readonly FunctionState[]): stri
   const fitted = asked - of('absent');
   const [works, poor, dead] = [of('works'), of('poor'), of('dead', 'disconnected')];
   const found = [
-    works > 0 && (works === 1 ? '1 works' : `${works} work`),
-    poor > 0 && (poor === 1 ? '1 works poorly' : `${poor} work poorly`),
-    dead > 0 && (dead === 1 ? '1 does not' : `${dead} do not`),
+    works > 0 && plural(works, 'works', 'work'),
+    poor > 0 && plural(poor, 'works poorly', 'work poorly'),
+    dead > 0 && plural(dead, 'does not', 'do not'),
   ].filter(Boolean);
   const rest = fitted - tried;
   return [

@@ -109,9 +109,8 @@ const MEASURED_WORDS: Readonly<Record<string, Both>> = {
 
 /** What is told by how many things it is, not by places. */
 const COUNTED_WORDS: Readonly<Record<string, (n: number) => string>> = {
-  functions: (n) =>
-    n === 1 ? '1 function that does not work as it should' : `${n} functions that do not work as they should`,
-  fluids: (n) => (n === 1 ? '1 fluid as it was found' : `${n} fluids as they were found`),
+  functions: (n) => plural(n, 'function that does not work as it should', 'functions that do not work as they should'),
+  fluids: (n) => plural(n, 'fluid as it was found', 'fluids as they were found'),
   'running-gear': (n) => `${plural(n, 'part')} of the running gear`,
   running: () => 'how it starts, runs and drives',
 };

@@ -4,7 +4,6 @@ import type { DateSays, JudgedTire, SetMatch } from '@/core/wheels/model';
 import { type TireMade, type TireRefusal, tireAge } from '@/core/wheels/tire-code';
 import { capital } from './capital';
 import { dayText } from './dates';
-import type { Both } from './vocabulary';
 
 export const TIRE_FAULT_WORDS: Readonly<Record<TireFault, string>> = {
   'side-cracks': 'cracks in the wall',
@@ -58,15 +57,12 @@ export const DATE_SAYS: Readonly<Record<DateSays, string>> = {
   'not-relied-on': 'not to be relied on, whatever its tread',
 };
 
-/** A text that names tires, as each vocabulary spells them. */
-const spelt = (says: (tires: string) => string): Both => ({ us: says('tires'), gb: says('tyres') });
+export const WHEELS_TITLE = 'Wheels and tires';
 
-export const WHEELS_TITLE = spelt((tires) => `Wheels and ${tires}`);
-
-export const MATCH_WORDS: Readonly<Record<SetMatch, Both>> = {
-  all: spelt((tires) => `All road ${tires} are of one maker, line and size.`),
-  'by-axle': spelt((tires) => `The road ${tires} match by axle, front and rear differ.`),
-  mixed: spelt((tires) => `The road ${tires} do not match.`),
+export const MATCH_WORDS: Readonly<Record<SetMatch, string>> = {
+  all: 'All road tires are of one maker, line and size.',
+  'by-axle': 'The road tires match by axle, front and rear differ.',
+  mixed: 'The road tires do not match.',
 };
 
 /** "14.6 years", "27 years at least, 47 at most". */
@@ -119,7 +115,5 @@ export function tireSays(
     .join(' ');
 }
 
-export const TIRE_CAUTION = spelt(
-  (tires) =>
-    `Ages are those on the sale day, by the code on the wall. Least tread and how long ${tires} may be used are matters of local rules.`,
-);
+export const TIRE_CAUTION =
+  'Ages are those on the sale day, by the code on the wall. Least tread and how long tires may be used are matters of local rules.';

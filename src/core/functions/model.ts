@@ -1,4 +1,5 @@
 import { DEFAULT_FUNCTIONS, type FunctionState, type FunctionTable, functionTableSchema } from '../catalogue/functions';
+import type { StoredRecord } from '../kinds';
 import { defineModel, type Loss, lacking, type PlannedCar } from '../model/model';
 import { defineTable } from '../model/table';
 import { recordsOf } from '../records/reduce';
@@ -16,6 +17,18 @@ function isNamed(where: string, { of }: FunctionLine): boolean {
   const name = of.name.toLowerCase().match(/[a-z]{3,}/g) ?? [];
   return name.length > 0 && name.every((w) => said.has(w));
 }
+
+type Finding = StoredRecord<'finding'>;
+/** Functions that were said to work, each with the finding that names it and says otherwise. */
+type Otherwise = readonly { readonly line: FunctionLine; readonly finding: Finding }[];
+
+/** The finding that says otherwise than that a function works, be it withheld or not. */
+export const saidOtherwise = (otherwise: Otherwise, { id }: FunctionLine): Finding | undefined =>
+  otherwise.find((o) => o.line.id === id)?.finding;
+
+/** How a function was found: by that finding, or as somebody said of it. */
+const asFound = ({ record }: FunctionLine, by: Finding | undefined): FunctionState | null =>
+  by ? FOUND_AS[by.body.flaw]! : (record?.body.state ?? null);
 
 function lossOf(l: FunctionLine, states: FunctionTable['states']): number {
   const state = l.record?.body.state;
@@ -47,17 +60,13 @@ export const functions = defineModel({
         const own = words(f.body.where);
         return own.size === 0 || [...words(`${l.of.name} ${l.id}`)].some((w) => own.has(w));
       });
-    // Said to work, and named by a finding that says otherwise.
-    const otherwise = asked.flatMap((line) => {
+    const otherwise: Otherwise = asked.flatMap((line) => {
       if (line.record?.body.state !== 'works') return [];
       const finding = found.find((f) => f.body.zone === line.zone && isNamed(f.body.where, line));
       return finding ? [{ line, finding }] : [];
     });
     // The worse of the two counts: what driving depends on is not relied upon because of a tick.
-    const stateOf = (l: FunctionLine) => {
-      const by = otherwise.find((o) => o.line === l)?.finding;
-      return by ? FOUND_AS[by.body.flaw] : l.record?.body.state;
-    };
+    const stateOf = (l: FunctionLine) => asFound(l, saidOtherwise(otherwise, l));
     return {
       lines,
       begun,
@@ -95,13 +104,11 @@ export const functions = defineModel({
 export type JudgedFunctions = ReturnType<typeof functions.judge>;
 
 /** The finding, not withheld, by which a function that was said to work does not. */
-export const findingOf = ({ otherwise }: JudgedFunctions, line: FunctionLine) => {
-  const said = otherwise.find((o) => o.line === line)?.finding;
+export const findingOf = ({ otherwise }: JudgedFunctions, line: FunctionLine): Finding | undefined => {
+  const said = saidOtherwise(otherwise, line);
   return said?.body.withheld === null ? said : undefined;
 };
 
 /** How a function was found, a finding that names it included; null where nobody spoke of it. */
-export function foundOf(judged: JudgedFunctions, line: FunctionLine): FunctionState | null {
-  const by = findingOf(judged, line);
-  return by ? FOUND_AS[by.body.flaw]! : (line.record?.body.state ?? null);
-}
+export const foundOf = (judged: JudgedFunctions, line: FunctionLine): FunctionState | null =>
+  asFound(line, findingOf(judged, line));

@@ -21,6 +21,11 @@ const WORTH_A_ROW = 0.3;
 /** Whether a loss shows at all in figures of one decimal. Asked where it is told: what is sealed holds all, and computes as it did. */
 export const isWorthTelling = ({ points }: { readonly points: number }): boolean => points >= WORTH_A_PLACE;
 
+const ON_RECORD: ReadonlySet<string> = new Set<ToldLoss['by']>(['finding', 'measured', 'rest', 'ends']);
+
+/** Whether a loss stands on record, against what is reckoned with. */
+export const isOnRecord = ({ by }: { readonly by: string }): boolean => ON_RECORD.has(by);
+
 const keyOf = (l: AxisLoss) => (l.by === 'finding' ? `f ${l.finding}` : l.by === 'measured' ? `m ${l.of}` : l.by);
 
 function together(losses: readonly AxisLoss[]): ToldLoss {

@@ -7,7 +7,7 @@ import { dayText } from '@/words/dates';
 import { BASE_WORDS, oddPaneText, PRESENCE_WORDS, pieceName, pieceRemedyText, pieceText } from '@/words/pieces';
 import { plural } from '@/words/plural';
 import { platingText, SHARE_CAUTION } from '@/words/shares';
-import { pick, type Vocabulary } from '@/words/vocabulary';
+import { respelt, type Vocabulary } from '@/words/vocabulary';
 import { ageText, MATCH_WORDS, TIRE_CAUTION, tireSays, tireText, WHEELS_TITLE } from '@/words/wheels';
 import { zoneName } from '@/words/zones';
 import type { Block } from '../block';
@@ -67,11 +67,11 @@ function wheelBlocks(
   const age = (t: SealedWheels['tires'][number]) =>
     t.made ? ageText(t.made, onDay) : t.refused ? 'code not read as one' : 'not known';
   return [
-    { kind: 'heading', text: pick(WHEELS_TITLE, words), evidence: 'measured', rests: { kinds: ['tire'] } },
-    ...(w.match ? [{ kind: 'para' as const, text: pick(MATCH_WORDS[w.match], words) }] : []),
+    { kind: 'heading', text: respelt(WHEELS_TITLE, words), evidence: 'measured', rests: { kinds: ['tire'] } },
+    ...(w.match ? [{ kind: 'para' as const, text: respelt(MATCH_WORDS[w.match], words) }] : []),
     {
       kind: 'table',
-      label: `${pick(WHEELS_TITLE, words)}, with their age on ${dayText(onDay)}`,
+      label: `${respelt(WHEELS_TITLE, words)}, with their age on ${dayText(onDay)}`,
       columns: [
         { name: 'Wheel' },
         { name: 'As read', wide: true },
@@ -92,7 +92,7 @@ function wheelBlocks(
         ];
       }),
     },
-    { kind: 'para', tone: 'soft', text: pick(TIRE_CAUTION, words) },
+    { kind: 'para', tone: 'soft', text: respelt(TIRE_CAUTION, words) },
   ];
 }
 

@@ -65,7 +65,12 @@ export function functionBlocks(
   const names = (list: readonly { name: string }[]) => list.map((l) => l.name).join('; ');
   const absent = all.filter((l) => l.body.state === 'absent');
   const says = (l: (typeof told)[number]) =>
-    `${l.found ? `${flawName(l.found.record.body.flaw, wording.words)} by finding ${l.found.number}; when tried: ` : ''}${triedText(l.body)}${l.slow && l.body.state === 'works' ? ', slow' : ''}${l.safety ? '; driving depends on it' : ''}`;
+    [
+      l.found ? `${flawName(l.found.record.body.flaw, wording.words)} by finding ${l.found.number}; when tried: ` : '',
+      triedText(l.body),
+      l.slow && l.body.state === 'works' ? ', slow' : '',
+      l.safety ? '; driving depends on it' : '',
+    ].join('');
   return [
     { kind: 'heading', text: 'What works', evidence: 'seen', rests: { kinds: ['tried'] } },
     {

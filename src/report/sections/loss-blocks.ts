@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Axis } from '@/core/catalogue/axes';
-import { isWorthTelling } from '@/core/grade/told-losses';
+import { isOnRecord, isWorthTelling } from '@/core/grade/told-losses';
 import { capital } from '@/words/capital';
 import { flawName } from '@/words/flaws';
 import { AXIS_WORDS, lossText } from '@/words/grade';
@@ -20,9 +20,6 @@ export const toldLossSchema = z.object({
 type View = SectionView<{
   axes: { axis: Axis; seen: number; grade: BandRow['grade']; losses?: z.infer<typeof toldLossSchema>[] | undefined }[];
 }>;
-
-/** What stands on record, against what is reckoned with. */
-const KNOWN_LOSSES: ReadonlySet<string> = new Set(['finding', 'measured', 'rest', 'ends']);
 
 /** Said of an axis of which nothing was seen: a figure for it would be that of other cars. */
 export const NOT_SEEN = 'not seen';
@@ -52,7 +49,7 @@ export function lossBlocks({ sealed, findings, records, wording }: View): Block[
             text: capital(text),
             points: l.points,
             number: f?.number ?? null,
-            known: KNOWN_LOSSES.has(l.by),
+            known: isOnRecord(l),
           };
         }),
       })),

@@ -6,7 +6,7 @@ import { useWording } from '@/ui/preferences';
 import { useCar, useJudged, useLot, useRecords } from '@/ui/records/inspection';
 import { TireRow } from '@/ui/wheels/tire-row';
 import { KIND_WORDS } from '@/words/kinds/all';
-import { pick } from '@/words/vocabulary';
+import { respelt } from '@/words/vocabulary';
 import { MATCH_WORDS, TIRE_CAUTION, WHEELS_TITLE } from '@/words/wheels';
 import { zoneName } from '@/words/zones';
 
@@ -17,11 +17,11 @@ export function Wheels() {
   const match = useJudged((j) => j.judgement?.wheels.match ?? null);
   const wheels = [...plan!.zones.values()].filter((z) => z.need === 'tires');
   if (wheels.length === 0) return null;
-  const title = pick(WHEELS_TITLE, wording.words);
+  const title = respelt(WHEELS_TITLE, wording.words);
   return (
     <section className="grid gap-2 border-b border-line p-4" aria-label={title}>
       <h2 className="text-lg font-bold">{title}</h2>
-      {match && <p className="text-sm">{pick(MATCH_WORDS[match], wording.words)}</p>}
+      {match && <p className="text-sm">{respelt(MATCH_WORDS[match], wording.words)}</p>}
       <Placard />
       <ul className="grid gap-2">
         {wheels.map((w) => (
@@ -29,7 +29,7 @@ export function Wheels() {
         ))}
         <TireRow zone={null} name="spare" />
       </ul>
-      <p className="text-xs text-soft">{pick(TIRE_CAUTION, wording.words)}</p>
+      <p className="text-xs text-soft">{respelt(TIRE_CAUTION, wording.words)}</p>
     </section>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import type { FunctionLine } from '@/core/functions/list';
-import type { JudgedFunctions } from '@/core/functions/model';
+import { type JudgedFunctions, saidOtherwise } from '@/core/functions/model';
 import { AspectChapter } from '@/ui/chapter/aspect-chapter';
 import { putTried } from '@/ui/functions/put-tried';
 import { usePreferences } from '@/ui/preferences';
@@ -36,7 +36,7 @@ function Faults() {
   const { words } = usePreferences().preferences;
   const { mayEdit } = useLot();
   const saidOf = (l: FunctionLine) => {
-    const by = otherwise.find((o) => o.line.id === l.id)?.finding;
+    const by = saidOtherwise(otherwise, l);
     return by ? `${flawName(by.body.flaw, words)} by a finding; ticked: ${functionLine(l)}` : functionLine(l);
   };
   const all = [...dead, ...poor].sort((a, b) => Number(b.of.safety) - Number(a.of.safety));

@@ -1,5 +1,6 @@
 import { Armchair } from 'lucide-react';
 import { functionName } from '@/words/functions';
+import { plural } from '@/words/plural';
 import type { Chapter } from '../place';
 import { CABIN_ASPECTS } from './cabin-aspects';
 import { Cabin } from './lazy';
@@ -18,7 +19,7 @@ export const cabin: Chapter = {
       holds: begun
         ? [
             `${fitted - untried.length} of ${fitted} functions tried`,
-            dead.length > 0 && (dead.length === 1 ? '1 does not work' : `${dead.length} do not work`),
+            dead.length > 0 && plural(dead.length, 'does not work', 'do not work'),
           ]
             .filter(Boolean)
             .join(', ')

@@ -3,7 +3,7 @@
 import { flawById } from '@/core/catalogue/flaws/by-id';
 import { severity } from '@/core/findings/loss';
 import type { AxisGrade } from '@/core/grade/grade';
-import { isWorthTelling, type ToldLoss, toldLosses } from '@/core/grade/told-losses';
+import { isOnRecord, isWorthTelling, toldLosses } from '@/core/grade/told-losses';
 import { recordsOf } from '@/core/records/reduce';
 import { PinHead } from '@/ui/glyphs';
 import { usePreferences, useWording } from '@/ui/preferences';
@@ -26,8 +26,6 @@ function Step({ from, to, known }: { from: number; to: number; known: boolean })
     </span>
   );
 }
-
-const KNOWN: ReadonlySet<ToldLoss['by']> = new Set(['finding', 'measured', 'rest', 'ends']);
 
 /** What an axis lost, from 100 down to where it stands, dearest first. A touch shows where it is. */
 export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces }) {
@@ -64,7 +62,7 @@ export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces })
                 <PinHead family={flawById(f.flaw).family} severity={severity(f)} size={18} />
               ) : (
                 <span
-                  className={`inline-block size-3.5 border-[1.5px] ${KNOWN.has(loss.by) ? 'border-ink bg-ink/20' : 'border-dashed border-ink/60'}`}
+                  className={`inline-block size-3.5 border-[1.5px] ${isOnRecord(loss) ? 'border-ink bg-ink/20' : 'border-dashed border-ink/60'}`}
                 />
               )}
               <span className="leading-tight">
@@ -72,7 +70,7 @@ export function Waterfall({ axis, show }: { axis: AxisGrade; show: ShowPlaces })
                 {f && f.evidence !== 'seen' && <span className="text-soft"> · {f.evidence}</span>}
                 {loss.by === 'measured' && <span className="text-soft"> · measured</span>}
               </span>
-              <Step from={from} to={to} known={KNOWN.has(loss.by)} />
+              <Step from={from} to={to} known={isOnRecord(loss)} />
               <span className="figure text-right text-xs">−{loss.points.toFixed(loss.points < 10 ? 1 : 0)}</span>
             </button>
           </li>
