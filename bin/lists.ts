@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { iconSheet } from './icon-sheet';
 
 /**
  * Lists that follow from the files of a folder: one registration a file, exported under the file's own name. What such a list
@@ -44,4 +45,4 @@ export function writtenLists(): readonly (readonly [path: string, text: string])
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url))
-  for (const [file, text] of writtenLists()) writeFileSync(file, text);
+  for (const [file, text] of [...writtenLists(), iconSheet()]) writeFileSync(file, text);

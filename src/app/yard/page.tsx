@@ -6,7 +6,6 @@ import { Yard } from '@/screens/yard/yard';
 import { handOverYard } from '@/screens/yard/yard-facts';
 import { pageActor } from '@/server/actor';
 import { yardSeen } from '@/server/yard';
-import { DeviceKeeper } from '@/ui/device/device-keeper';
 
 export const metadata: Metadata = { title: 'Yard' };
 export const dynamic = 'force-dynamic';
@@ -31,15 +30,6 @@ export default async function YardPage({ searchParams }: { searchParams: Promise
   const { sale, show, by: sort, q: search, after } = askedSchema.parse(await searchParams);
   const asked = { sale, show, sort, search, after };
   const seen = await yardSeen(actor, asked, new Date());
-  return (
-    <>
-      <Yard
-        key={`${seen.sale?.id}`}
-        text={handOverYard(seen)}
-        me={{ name: actor.name, role: actor.role }}
-        asked={asked}
-      />
-      <DeviceKeeper me={actor.userId} role={actor.role} />
-    </>
-  );
+  const { userId: id, name, role } = actor;
+  return <Yard key={`${seen.sale?.id}`} text={handOverYard(seen)} me={{ id, name, role }} asked={asked} />;
 }

@@ -1,10 +1,10 @@
 'use client';
 
-import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { Sale, SaleBeginning } from '@/core/yard/sale-facts';
+import { icon } from '@/ui/icons/icon';
 import { EraseLater } from '@/ui/parts/erase-later';
 import { Modal } from '@/ui/parts/modal';
 import { saveFile } from '@/ui/save-file';
@@ -67,7 +67,7 @@ export function SaleActs({
   return (
     <>
       <button type="button" className="btn btn-small" onClick={() => setOpen('acts')}>
-        <span className="max-sm:sr-only">Sale</span> <ChevronDown size={14} aria-hidden="true" />
+        <span className="max-sm:sr-only">Sale</span> {icon('chevron-down', 'size-3.5')}
       </button>
       {open === 'page' && <SalePageSheet sale={sale} salePage={salePage} onClose={close} />}
       {open === 'acts' && (

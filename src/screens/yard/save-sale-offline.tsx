@@ -1,8 +1,8 @@
 'use client';
 
-import { PackageCheck, PackagePlus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
+import { icon } from '@/ui/icons/icon';
 import { Link } from '@/ui/parts/link';
 
 interface Lot {
@@ -78,7 +78,7 @@ export function SaveSaleOffline({ saleId }: { saleId: string }) {
     );
   return done ? (
     <Link className="btn" href="/device">
-      <PackageCheck size={16} aria-hidden="true" /> {lots.length} lots on this device
+      {icon('package-check')} {lots.length} lots on this device
     </Link>
   ) : (
     <button
@@ -87,7 +87,7 @@ export function SaveSaleOffline({ saleId }: { saleId: string }) {
       onClick={() => void take()}
       title="Saves the lots so that they open without a network"
     >
-      <PackagePlus size={16} aria-hidden="true" /> Take with me
+      {icon('package-plus')} Take with me
     </button>
   );
 }

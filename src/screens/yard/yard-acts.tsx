@@ -1,7 +1,7 @@
 'use client';
 
-import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { icon } from '@/ui/icons/icon';
 import { AddLot } from './add-lot';
 import { ImportBundle } from './import-bundle';
 import { ListLots } from './list-lots';
@@ -13,7 +13,7 @@ export function YardActs({ saleId, highest }: { saleId: string; highest: number 
   return (
     <>
       <button type="button" className="btn" onClick={() => setOpen('add')}>
-        <Plus size={16} aria-hidden="true" /> Add lot
+        {icon('plus')} Add lot
       </button>
       {open === 'add' && <AddLot saleId={saleId} highest={highest} onOther={setOpen} onClose={close} />}
       {open === 'list' && <ListLots saleId={saleId} onClose={close} />}

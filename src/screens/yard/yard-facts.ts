@@ -2,7 +2,8 @@ import { keptWith } from '@/core/stats/remembered';
 import type { Sale } from '@/core/yard/sale-facts';
 import type { YardSeen } from '@/core/yard/yard-seen';
 import { dayText } from '@/words/dates';
-import type { YardFacts } from './handed-yard';
+import { tableOf } from './fact-table';
+import type { WrittenYard } from './handed-yard';
 import { BAND_LIMITS, rowFacts } from './row-facts';
 
 const daysOf = ({ place, opensOn, closesOn }: Sale) =>
@@ -11,14 +12,14 @@ const daysOf = ({ place, opensOn, closesOn }: Sale) =>
     .join(' · ');
 
 /** What the Yard shows of that today. */
-function yardFacts(seen: YardSeen): YardFacts {
+function yardFacts(seen: YardSeen): WrittenYard {
   const { sales, sale, rows, next, today, ...rest } = seen;
   return {
     ...rest,
     sales: sales.map(({ id, name, state }) => ({ id, name, state })),
     sale,
     days: sale ? daysOf(sale) : '',
-    rows: rows.map((r) => rowFacts(r, today)),
+    rows: tableOf(rows.map((r) => rowFacts(r, today))),
     limits: BAND_LIMITS,
     next: next && rowFacts(next, today),
   };

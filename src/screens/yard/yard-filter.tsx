@@ -1,8 +1,8 @@
 'use client';
 
-import { Search } from 'lucide-react';
 import { useRef } from 'react';
 import { SORTS, type Sort, STANDINGS, type Standing } from '@/core/yard/standing';
+import { icon } from '@/ui/icons/icon';
 import { useAsking } from './ask-yard';
 
 const SEARCH_AFTER_MS = 300;
@@ -15,7 +15,7 @@ export function YardFilter({ counts, total }: { counts: Readonly<Record<Standing
     <>
       <label className="relative min-w-48 flex-1">
         <span className="sr-only">Search lots</span>
-        <Search size={16} aria-hidden="true" className="absolute top-1/2 left-3 -translate-y-1/2 text-soft" />
+        {icon('search', 'size-4 absolute top-1/2 left-3 -translate-y-1/2 text-soft')}
         <input
           className="field pl-9"
           placeholder="Lot, car, inspector"

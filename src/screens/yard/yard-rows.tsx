@@ -1,6 +1,6 @@
 'use client';
 
-import { BandFade } from '@/ui/charts/interval-band';
+import type { CSSProperties } from 'react';
 import { useAsking } from './ask-yard';
 import type { RowFacts } from './row-facts';
 import { rowSource, scaleOf } from './row-source';
@@ -10,18 +10,10 @@ export function YardRows({ rows, limits }: { rows: readonly RowFacts[]; limits: 
   const { asking } = useAsking();
   return (
     <div aria-busy={asking} className={asking ? 'opacity-60' : ''}>
-      {/* The rows' scale and what their bands are filled with, once for all of them; it takes no room and is never hidden. */}
-      <svg className="absolute size-0" aria-hidden="true">
-        <BandFade id="lots" />
-        <path
-          id="scale-lots"
-          d={scaleOf(limits)}
-          stroke="var(--cut)"
-          strokeWidth="1"
-          vectorEffect="non-scaling-stroke"
-        />
-      </svg>
-      <ul className="yard-rows grid grid-cols-1 gap-px overflow-hidden rounded-cut border border-line bg-line">
+      <ul
+        className="yard-rows grid grid-cols-1 gap-px overflow-hidden rounded-cut border border-line bg-line"
+        style={{ '--scale': scaleOf(limits) } as CSSProperties}
+      >
         {rows.map((r) => (
           <YardRow key={r.id} row={r} />
         ))}

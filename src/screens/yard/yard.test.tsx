@@ -57,7 +57,11 @@ const ASKED = { sale: null, show: 'all', sort: 'number', search: '', after: null
 const drawn = (role: Role, known: Partial<YardSeen> = {}, asked: object = {}) =>
   renderToStaticMarkup(
     <PreferencesProvider initial={DEFAULT_PREFERENCES}>
-      <Yard text={handOverYard({ ...KNOWN, ...known })} me={{ name: 'Petra', role }} asked={{ ...ASKED, ...asked }} />
+      <Yard
+        text={handOverYard({ ...KNOWN, ...known })}
+        me={{ id: 'p1', name: 'Petra', role }}
+        asked={{ ...ASKED, ...asked }}
+      />
     </PreferencesProvider>,
   );
 

@@ -1,10 +1,11 @@
 'use client';
 
-import { ArrowRight, CalendarDays, GraduationCap, Search, Wrench } from 'lucide-react';
 import { type Role, roleMay, seesOwnOnly } from '@/core/people/roles';
 import type { SaleBeginning } from '@/core/yard/sale-facts';
 import { STANDINGS, type Standing } from '@/core/yard/standing';
 import type { YardAsked } from '@/core/yard/yard-lot';
+import { DeviceKeeper } from '@/ui/device/device-keeper';
+import { icon } from '@/ui/icons/icon';
 import { FarvinMark } from '@/ui/parts/farvin-mark';
 import { LotNumber } from '@/ui/parts/lot-number';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
@@ -22,6 +23,7 @@ import { YardRows } from './yard-rows';
 
 /** Who looks at the Yard. */
 interface Me {
+  readonly id: string;
   readonly name: string;
   readonly role: Role;
 }
@@ -57,17 +59,17 @@ export function Yard({ text, me, asked }: { text: string; me: Me; asked: YardAsk
               {sale && total > 0 && <SaveSaleOffline saleId={sale.id} />}
               {sale && total > 0 && !seesOwnOnly(me.role) && (
                 <a href={`/yard/days?sale=${sale.id}`} className="btn">
-                  <CalendarDays size={16} aria-hidden="true" /> Days
+                  {icon('calendar-days')} Days
                 </a>
               )}
               {sale && total > 0 && !seesOwnOnly(me.role) && (
                 <a href={`/yard/work?sale=${sale.id}`} className="btn">
-                  <Wrench size={16} aria-hidden="true" /> Work
+                  {icon('wrench')} Work
                 </a>
               )}
               {roleMay(me.role, 'enter') && (
                 <a href="/practice" className="btn">
-                  <GraduationCap size={16} aria-hidden="true" /> Practice
+                  {icon('graduation-cap')} Practice
                 </a>
               )}
               {manages && sale?.state === 'open' && <YardActs saleId={sale.id} highest={facts.highest} />}
@@ -82,6 +84,7 @@ export function Yard({ text, me, asked }: { text: string; me: Me; asked: YardAsk
           </section>
         </main>
       </AskYard>
+      <DeviceKeeper me={me.id} role={me.role} />
     </PlainLinks>
   );
 }
@@ -102,7 +105,7 @@ function Head({ facts: { sale, beginning, salePage, days }, me }: { facts: YardF
           <span className="text-soft">{me.role}</span>
         </a>
         <a href="/find" className="btn btn-small">
-          <Search size={16} aria-hidden="true" /> <span className="max-sm:sr-only">Find</span>
+          {icon('search')} <span className="max-sm:sr-only">Find</span>
         </a>
         {roleMay(me.role, 'manage') && (
           <a href="/people" className="btn btn-small max-sm:hidden">
@@ -203,7 +206,7 @@ function Today({ next, counts }: { next: RowFacts | null; counts: Readonly<Recor
             </span>
             <span className="block truncate text-lg font-semibold">{next.title}</span>
           </span>
-          <ArrowRight aria-hidden="true" />
+          {icon('arrow-right', 'size-6')}
         </a>
       ) : (
         <p className="sheet p-4 text-lg">Every report is sealed.</p>
@@ -226,7 +229,7 @@ function Pages({ asked, nextPage }: { asked: YardAsked; nextPage: string | null 
       )}
       {nextPage && (
         <a className="btn" href={yardAddress({ ...asked, after: nextPage })}>
-          More lots <ArrowRight size={16} aria-hidden="true" />
+          More lots {icon('arrow-right')}
         </a>
       )}
     </nav>

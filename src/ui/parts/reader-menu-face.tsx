@@ -1,4 +1,4 @@
-import { Settings2 } from 'lucide-react';
+import { icon } from '@/ui/icons/icon';
 
 export const TRIGGER_NAME = 'Words, sides and units';
 export const triggerClass = (compact: boolean) =>
@@ -7,7 +7,7 @@ export const triggerClass = (compact: boolean) =>
 export function TriggerFace({ compact }: { compact: boolean }) {
   return (
     <>
-      <Settings2 size={18} aria-hidden="true" />
+      {icon('settings-2', 'size-4.5')}
       {!compact && 'Words and units'}
     </>
   );
