@@ -33,10 +33,11 @@ export function YardFilter({ counts, total }: { counts: Readonly<Record<Standing
         onChange={(e) => ask({ show: e.target.value as Standing | 'all' })}
         aria-label="Show"
       >
-        <option value="all">all {total} lots</option>
+        {/* One text each: pieces cost as much as the element. */}
+        <option value="all">{`all ${total} lots`}</option>
         {STANDINGS.map((s) => (
           <option key={s} value={s}>
-            {s} ({counts[s]})
+            {`${s} (${counts[s]})`}
           </option>
         ))}
       </select>
@@ -48,7 +49,7 @@ export function YardFilter({ counts, total }: { counts: Readonly<Record<Standing
       >
         {Object.entries(SORTS).map(([key, label]) => (
           <option key={key} value={key}>
-            by {label}
+            {`by ${label}`}
           </option>
         ))}
       </select>
