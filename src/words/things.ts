@@ -2,7 +2,7 @@ import type { Thing } from '@/core/cost/thing';
 import type { Judgement } from '@/core/judge/judge';
 import { countedName } from './flaws';
 import { functionName } from './functions';
-import type { Wording } from './vocabulary';
+import { respelt, type Wording } from './vocabulary';
 import { zoneWords } from './zones';
 
 /** What a thing that could be put right is called, without its place. */
@@ -20,5 +20,5 @@ export function thingName(thing: Thing, judgement: Judgement, wording: Wording):
     // The bumper of the front bumper is the piece itself.
     return zoneWords(thing.zone.slug, wording).includes(name) ? 'the piece itself' : name;
   }
-  return sort === 'tire' ? 'tire' : 'hangs out of its place';
+  return sort === 'tire' ? respelt('tire', wording.words) : 'hangs out of its place';
 }

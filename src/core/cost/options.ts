@@ -1,4 +1,5 @@
 import { partOf } from '../body/zone';
+import { namesAPart } from '../catalogue/flaws/names-a-part';
 import { aspectOf } from '../coverage/coverage';
 import type { CostTable, Decision } from '../work/cost-table';
 import { anewRowOf, extentOf, takesOf } from '../work/effort';
@@ -56,6 +57,9 @@ const against = (when: Precondition | undefined, thing: Thing, around: Around): 
     return limit !== undefined && !(HOLDS[r] as (l: unknown, t: Thing, a: Around) => boolean)(limit, thing, around);
   });
 
+/** Paint is put on where paint belongs. */
+const PAINT_WORK: ReadonlySet<Decision> = new Set<Decision>(['spot', 'refinish', 'strip-refinish']);
+
 /** What a row of the rules is for a thing: the work itself and how often; null where there is none at such a place. */
 function workOf(rule: RemedyRule, thing: Thing, { work }: Around): { remedy: Decision; times: number } | null {
   const { finding, zone } = thing;
@@ -78,8 +82,12 @@ function workOf(rule: RemedyRule, thing: Thing, { work }: Around): { remedy: Dec
   return { remedy: rule.remedy, times: (rule.times ?? 1) * extentOf(finding, rule.grows ?? 'once', work) };
 }
 
-const speaksOf = (rule: RemedyRule, { of, family }: Thing) =>
-  (rule.flaws?.includes(of) ?? false) || (rule.families?.includes(family) ?? false);
+function speaksOf({ flaws, families, at = {} }: RemedyRule, { of, family, zone, finding }: Thing): boolean {
+  if (!flaws?.includes(of) && !families?.includes(family)) return false;
+  const part = partOf(zone.slug);
+  if (at.named && !namesAPart(finding?.where ?? '')) return false;
+  return (at.parts?.includes(part) ?? true) && !at.notParts?.includes(part);
+}
 
 /**
  * The remedies of a thing, the gentlest first, each with what speaks against it, and what is chosen by rule. Factory paint
@@ -89,13 +97,13 @@ export function optionsOf(thing: Thing, around: Around): Options {
   const leave: Option = { remedy: 'leave', times: 0, against: [] };
   if (thing.remedy !== null) {
     const own = { remedy: thing.remedy, times: thing.times, against: [] };
-    return { thing, options: [own, leave], rule: own.remedy };
+    return { thing, options: [own, leave], rule: thing.livedWith ? 'leave' : own.remedy };
   }
   const options: Option[] = [];
   for (const rule of REMEDY_RULES) {
     if (!speaksOf(rule, thing)) continue;
     const found = workOf(rule, thing, around);
-    if (!found) continue;
+    if (!found || (PAINT_WORK.has(found.remedy) && !thing.zone.aspects.includes('paint'))) continue;
     const reasons = against(rule.when, thing, around);
     // Redoing a place or its usual remedy may be work that another row has already spoken against.
     const held = options.find((o) => o.remedy === found.remedy);

@@ -35,11 +35,20 @@ export interface RemedyRule {
   readonly flaws?: readonly string[];
   readonly families?: readonly Family[];
   readonly remedy: Decision | 'anew' | 'own';
+  /** Where it is a remedy at all: at these parts, at none of those, only of a thing that is named there ("the check strap"). */
+  readonly at?: {
+    readonly parts?: readonly string[];
+    readonly notParts?: readonly string[];
+    readonly named?: true;
+  };
   readonly when?: Precondition;
   /** How often that work is done for one of them; of one that grows, for a typical one. */
   readonly times?: number;
   readonly grows?: 'each' | 'extent' | 'once';
 }
+
+/** What opens: its handles, locks and stays are set, or go. */
+const OPENING = ['door', 'hood', 'deck', 'tailgate', 'hatch'];
 
 /**
  * Remedies by flaw, the gentlest that serves first. `own`: what the catalogue says that a typical one takes; `anew`: redoing
@@ -47,13 +56,39 @@ export interface RemedyRule {
  * are data, each with what must hold.
  */
 export const REMEDY_RULES: readonly RemedyRule[] = [
+  // A thing that is named is replaced by itself, not with the place that it belongs to.
+  { flaws: ['wrong-part'], remedy: 'leave' },
+  { flaws: ['missing', 'wrong-part'], at: { named: true, parts: ['dash'] }, remedy: 'small-electrical', grows: 'each' },
+  { flaws: ['missing', 'wrong-part'], at: { named: true, notParts: ['dash'] }, remedy: 'trim-piece', grows: 'each' },
+  { flaws: ['inoperative', 'works-poorly'], at: { parts: OPENING }, remedy: 'adjust' },
+  { flaws: ['inoperative', 'works-poorly'], at: { parts: ['top', 'frame', 'glass', 'sunroof'] }, remedy: 'window' },
   { flaws: ['gap-uneven', 'proud', 'hard-shut'], remedy: 'adjust', times: 1, grows: 'once' },
   { flaws: ['drops'], remedy: 'hinges', times: 1, grows: 'once' },
   { flaws: ['overspray', 'dirty', 'stained'], remedy: 'clean', times: 0.5, grows: 'once' },
   {
-    flaws: ['masking-line', 'colour-under-chip', 'touch-up', 'patch-neat', 'number-mismatch', 'plate-disturbed'],
+    flaws: [
+      'masking-line',
+      'colour-under-chip',
+      'touch-up',
+      'patch-neat',
+      'number-mismatch',
+      'plate-disturbed',
+      // Wear that tells of use, and a seam that jacks have bent, are said.
+      'worn',
+      'pinch-weld-bent',
+    ],
     remedy: 'leave',
   },
+  // What may be hidden or is not known is looked into before anybody mends it.
+  {
+    flaws: ['fresh-underseal', 'corner-replaced', 'gusset-drilled', 'smell-fuel'],
+    remedy: 'test',
+  },
+  { flaws: ['underseal-flaking'], remedy: 'clean', times: 2 },
+  { flaws: ['smell-damp', 'smell-mice', 'smell-smoke'], remedy: 'clean' },
+  { flaws: ['loose'], remedy: 'refit' },
+  { flaws: ['cloudy'], remedy: 'polish' },
+  { flaws: ['impact-damage', 'rail-kinked', 'tie-down-torn'], remedy: 'anew' },
   {
     flaws: ['chip', 'scratch-through'],
     remedy: 'touch-in',
@@ -61,7 +96,8 @@ export const REMEDY_RULES: readonly RemedyRule[] = [
     grows: 'each',
     when: { upToCount: 30, upToShare: 0.05, upToMm: 400 },
   },
-  { flaws: ['rust-film'], remedy: 'touch-in', times: 3, grows: 'once', when: { upToShare: 0.05, noLoad: true } },
+  // Rust that lies on the metal has taken nothing of it, wherever that is: it is cleaned off and painted.
+  { flaws: ['rust-film'], remedy: 'own' },
   {
     flaws: ['scratch-clear', 'swirl', 'etching', 'dust-nib', 'orange-peel', 'run', 'fading', 'dry-spray'],
     remedy: 'polish',
@@ -123,7 +159,7 @@ export const REMEDY_RULES: readonly RemedyRule[] = [
     when: { sparesFactoryPaint: true, notOf: ['bumper', 'wheel', 'grille', 'glass'] },
   },
   {
-    flaws: ['rust-blister', 'rust-scale'],
+    flaws: ['rust-blister', 'rust-scale', 'galvanic'],
     remedy: 'patch-outer',
     times: 1,
     grows: 'once',
@@ -131,6 +167,8 @@ export const REMEDY_RULES: readonly RemedyRule[] = [
   },
   { flaws: ['damp', 'moisture', 'number-unreadable'], remedy: 'test', times: 1, grows: 'once' },
   { flaws: ['glass-chip'], remedy: 'test', times: 1, grows: 'each', when: { upToMm: 25 } },
+  // A leak that nobody has traced: a drip may come from anywhere.
+  { flaws: ['leak-drips'], remedy: 'own' },
   { families: ['brightwork', 'glass', 'soft', 'missing', 'metal'], remedy: 'anew' },
   { families: ['finish', 'shape', 'function', 'paper'], remedy: 'own' },
 ];

@@ -1,10 +1,14 @@
 import type { Zone } from '../body/zone';
 import { type PieceRemedy, pieceRemedies } from '../bright/piece-remedy';
 import type { RemedyId } from '../catalogue/remedies';
+import type { FunctionLine } from '../functions/list';
+import { FOUND_AS, tells } from '../functions/model';
 import type { Judgement } from '../judge/judge';
 import type { StoredRecord } from '../kinds';
+import { leakPlaceNamed } from '../leaks/place-named';
 import { reachOf } from '../leaks/reach';
 import { anewRowOf } from '../work/effort';
+import type { AnewRow } from '../work/work-table';
 import { ofFinding, type Thing } from './thing';
 
 /** The work that each treatment of a piece of brightwork, glass or cloth is, and how often. */
@@ -25,15 +29,39 @@ const PIECE_WORK: Readonly<Record<PieceRemedy, readonly [remedy: RemedyId, times
   'mend-line': ['small-electrical', 0.5],
   'take-film-off': ['clean', 0.25],
   sew: ['trim-piece', 0.4],
-  straighten: ['polish-metal', 1],
+  straighten: ['adjust', 1],
   'free-drain': ['refit', 1],
 };
 /** A bumper is re-plated whole; other pieces are a share of one. */
 const BUMPER_TIMES = 1;
-/** New pieces of these bases are work of their own. */
-const NEW_OF: Readonly<Record<string, RemedyId>> = { glass: 'pane', rubber: 'seal', felt: 'seal' };
+/** New pieces of these bases are work of their own; a lens is a quarter of a windshield. */
+const NEW_OF: Readonly<Record<string, readonly [remedy: RemedyId, times: number]>> = {
+  glass: ['pane', 1],
+  lens: ['pane', 0.25],
+  rubber: ['seal', 1],
+  felt: ['seal', 1],
+};
+const NEW: readonly [RemedyId, number] = ['trim-piece', 1];
+/** What puts a function right by the first word of its slug, and how often; others are small electrical repairs. */
+const FUNCTION_WORK: Readonly<Record<string, readonly [remedy: RemedyId, times: number]>> = {
+  window: ['window', 1],
+  top: ['window', 1],
+  sunroof: ['window', 1],
+  door: ['adjust', 1],
+  lock: ['adjust', 1],
+  glovebox: ['adjust', 1],
+  mirror: ['refit', 2],
+  'seat-belt': ['trim-piece', 1],
+  'parking-brake': ['brake-axle', 0.6],
+  starter: ['small-electrical', 2],
+};
+/** Places where a small electrical repair takes as often as redoing all functions of them takes it. */
+const BY_PLACE: RemedyId = 'small-electrical';
 /** A function that works poorly takes half of one that is dead. */
 const POORLY = 0.5;
+/** Leaks for which the gearbox comes out, and those of what brakes. */
+const BEHIND_GEARBOX: ReadonlySet<string> = new Set(['engine.rear-main', 'transmission.front']);
+const OF_BRAKES = /^brake\b/;
 /** From this chance on a place counts as where it leaks. */
 const LEAKS_FROM = 0.5;
 const WORN: ReadonlySet<string> = new Set(['worn-out']);
@@ -43,14 +71,18 @@ const SHOWS_HANG: ReadonlySet<string> = new Set(['gap-uneven', 'proud', 'drops',
 type Made = Omit<Thing, 'zone' | 'finding'> & { readonly zone: string };
 
 const LEAK_FLAW = /^leak-/;
+const DAMP = 'leak-damp';
 
 /** Names of the places where a leak shows: where it comes out and where it runs to. */
 const leakNames = (place: string, { leaks: { layout } }: Judgement): string[] =>
   layout.has(place) ? [...reachOf(layout, place, 1).keys()].map((p) => `leak:${p}`) : [`leak:${place}`];
 
 /** What a finding says of a place stands for what was measured there too: it is put right with it. */
-function alsoOf({ body }: StoredRecord<'finding'>, judgement: Judgement): readonly string[] {
-  const { leaks, wheels } = judgement;
+function alsoOf(finding: StoredRecord<'finding'>, judgement: Judgement): readonly string[] {
+  const { body } = finding;
+  const { functions, leaks, wheels } = judgement;
+  if (body.flaw in FOUND_AS)
+    return functions.asked.flatMap((l) => (tells(finding, l, functions.asked) ? [`works:${l.id}`] : []));
   if (LEAK_FLAW.test(body.flaw))
     return leaks.answer.sources.flatMap((s) =>
       leaks.zones.get(s.place) === body.zone ? leakNames(s.place, judgement) : [],
@@ -59,25 +91,33 @@ function alsoOf({ body }: StoredRecord<'finding'>, judgement: Judgement): readon
   return [];
 }
 
+/** What puts a dead function right, and how often that is done. */
+function functionWork({ id, of }: FunctionLine, row: AnewRow | undefined): readonly [RemedyId, number] {
+  const own = FUNCTION_WORK[id.split('.')[0]!];
+  return own ?? [BY_PLACE, Math.max(POORLY, (row?.remedy === BY_PLACE ? row.times : 1) * of.share)];
+}
+
 function functionThings({ functions: { begun, dead, poor, told }, plan, tables }: Judgement): Made[] {
   if (!begun) return [];
   return [...dead, ...poor].flatMap((l): Made[] => {
     const zone = plan.zones.get(l.zone);
-    const row = zone && anewRowOf(zone, 'function', tables.work);
     if (!zone || told.has(l.id)) return [];
-    const times = Math.max(POORLY, (row?.times ?? 1) * l.of.share) * (poor.includes(l) ? POORLY : 1);
-    return [
-      {
-        key: `works:${l.id}`,
-        sort: 'function',
-        zone: l.zone,
-        of: l.id,
-        family: 'function',
-        remedy: row?.remedy ?? 'small-electrical',
-        times,
-      },
-    ];
+    const [remedy, whole] = functionWork(l, anewRowOf(zone, 'function', tables.work));
+    const times = whole * (poor.includes(l) ? POORLY : 1);
+    return [{ key: `works:${l.id}`, sort: 'function', zone: l.zone, of: l.id, family: 'function', remedy, times }];
   });
+}
+
+const leakWork = (place: string): RemedyId =>
+  OF_BRAKES.test(place) ? 'brake-axle' : BEHIND_GEARBOX.has(place) ? 'gasket-below' : 'gasket-above';
+
+/** What mends the leak that a finding tells of, by the place that it names, else by where it is likeliest to come from. */
+function leakFoundWork({ body }: StoredRecord<'finding'>, { leaks }: Judgement): RemedyId | null {
+  if (!LEAK_FLAW.test(body.flaw)) return null;
+  const named = leakPlaceNamed(body.where, leaks.layout);
+  if (named) return leakWork(named);
+  const likely = leaks.answer.sources.filter((s) => s.chance >= LEAKS_FROM && leaks.zones.get(s.place) === body.zone);
+  return likely[0] ? leakWork(likely[0].place) : null;
 }
 
 function leakThings(judgement: Judgement): Made[] {
@@ -85,8 +125,7 @@ function leakThings(judgement: Judgement): Made[] {
   return answer.sources.flatMap((s): Made[] => {
     const zone = zones.get(s.place) ?? null;
     if (s.chance < LEAKS_FROM || zone === null || said.has(zone)) return [];
-    const below = /rear-main|front-seal|bellhousing|transmission|axle|steering/.test(s.place);
-    const remedy: RemedyId = s.place.startsWith('brake') ? 'brake-axle' : below ? 'gasket-below' : 'gasket-above';
+    const remedy = leakWork(s.place);
     const also = leakNames(s.place, judgement);
     return [{ key: `leak:${s.place}`, sort: 'leak', zone, of: s.place, family: 'function', remedy, times: 1, also }];
   });
@@ -107,10 +146,12 @@ function pieceThings({ bright: { begun, ledger } }: Judgement): Made[] {
       remedy: work[0],
       times: work[1],
     });
-    const anew = NEW_OF[of.base] ?? 'trim-piece';
-    if (presence === 'missing' || presence === 'wrong') return [made([anew, 1], 0)];
+    const anew = NEW_OF[of.base] ?? NEW;
+    if (presence === 'missing') return [made(anew, 0)];
+    // A wrong piece does its work: it is said.
+    if (presence === 'wrong') return [{ ...made(anew, 0), livedWith: true }];
     return pieceRemedies(of.base, faults).remedies.flatMap((r, n) => {
-      const work = r === 'replace' ? ([anew, 1] as const) : PIECE_WORK[r];
+      const work = r === 'replace' ? anew : PIECE_WORK[r];
       if (!work) return [];
       return [made(work[0] === 're-plate' && zone.startsWith('bumper') ? ['re-plate', BUMPER_TIMES] : work, n)];
     });
@@ -146,7 +187,11 @@ export function thingsOf(judgement: Judgement): readonly Thing[] {
   const zoneOf = (slug: string): Zone | undefined => plan.zones.get(slug);
   const found = findings.all.flatMap((f) => {
     const zone = zoneOf(f.body.zone);
-    return zone ? [{ ...ofFinding(f.id, f.body, zone), also: alsoOf(f, judgement) }] : [];
+    if (!zone) return [];
+    const remedy = leakFoundWork(f, judgement);
+    // For a damp seal nobody takes the gearbox out; it is watched.
+    const livedWith = f.body.flaw === DAMP && remedy === 'gasket-below';
+    return [{ ...ofFinding(f.id, f.body, zone), remedy, livedWith, also: alsoOf(f, judgement) }];
   });
   const made = [functionThings, leakThings, pieceThings, tireThings, hangThings].flatMap((of) => of(judgement));
   const order = new Map([...plan.zones.keys()].map((slug, i) => [slug, i]));

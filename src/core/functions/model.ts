@@ -19,6 +19,25 @@ function isNamed(where: string, { of }: FunctionLine): boolean {
 }
 
 type Finding = StoredRecord<'finding'>;
+
+const speaksOf = (f: Finding, l: FunctionLine) => {
+  const own = words(f.body.where);
+  return [...words(`${l.of.name} ${l.id}`)].some((w) => own.has(w));
+};
+const fails = (l: FunctionLine) =>
+  ['poor', 'dead', 'disconnected'].includes(l.record?.body.state ?? '') || isSlow(l) === true;
+
+/**
+ * Whether a finding that something does not work speaks of a function of its place already: it names the thing, or names none; or what it says is no name of
+ * anything there ("stops half way"), it failed just so, and nothing else there fails.
+ */
+export function tells(f: Finding, l: FunctionLine, asked: readonly FunctionLine[]): boolean {
+  if (f.body.zone !== l.zone) return false;
+  if (words(f.body.where).size === 0 || speaksOf(f, l)) return true;
+  const there = asked.filter((x) => x.zone === l.zone);
+  const alike = l.record?.body.state === FOUND_AS[f.body.flaw];
+  return alike && !there.some((x) => speaksOf(f, x)) && there.filter(fails).every((x) => x === l);
+}
 /** Functions that were said to work, each with the finding that names it and says otherwise. */
 type Otherwise = readonly { readonly line: FunctionLine; readonly finding: Finding }[];
 
@@ -52,14 +71,8 @@ export const functions = defineModel({
     const lines = functionsOf(plan, records, car, t);
     const begun = recordsOf(records, 'tried').length > 0;
     const asked = lines.filter(isAsked);
-    // A finding at the same place that names the thing, or names none, speaks of it already.
     const found = recordsOf(records, 'finding').filter((f) => f.body.flaw in FOUND_AS);
-    const told = (l: FunctionLine) =>
-      found.some((f) => {
-        if (f.body.zone !== l.zone) return false;
-        const own = words(f.body.where);
-        return own.size === 0 || [...words(`${l.of.name} ${l.id}`)].some((w) => own.has(w));
-      });
+    const told = (l: FunctionLine) => found.some((f) => tells(f, l, asked));
     const otherwise: Otherwise = asked.flatMap((line) => {
       if (line.record?.body.state !== 'works') return [];
       const finding = found.find((f) => f.body.zone === line.zone && isNamed(f.body.where, line));
