@@ -49,6 +49,17 @@ it('gives each trade its own jobs with place, hours, fault, note and picture', (
   expect(paint).not.toMatch(/seat cover/i);
 });
 
+it('says what is wrong with a piece, of what plates it that it is paid by the piece, and where a fault is once', () => {
+  const bumper = record('piece', 5, { zone: 'bumper.front', piece: 'bumper-front', presence: 'fitted', faults: ['pitted'] });
+  const chip = record('finding', 6, { zone: 'hood', flaw: 'chip', sizeMm: 4, where: 'leading edge' });
+  const { sheets } = sheetsOf([CAR, bumper, chip])!;
+  const of = (trade: string) => JSON.stringify(sheets.find((s) => s.trade === trade)!.blocks);
+  expect(of('plating')).toMatch(/The piece itself: pitted/);
+  expect(of('plating')).toMatch(/1 job, paid by the piece/);
+  expect(of('plating')).not.toMatch(/0 h/);
+  expect(of('paint').match(/leading edge/g)).toHaveLength(1);
+});
+
 it('has what bidders do not read: a shop mends it all the same', () => {
   expect(JSON.stringify(sheetsOf([CAR, ...FAULTS])!.sheets)).toMatch(/seat cover/i);
 });

@@ -41,6 +41,9 @@ interface Told {
   readonly jobs: ReadonlyMap<string, Job>;
 }
 
+/** Plating is paid by the piece. */
+const BY_PIECE = 'paid by the piece';
+const byPiece = ({ hours: [, , most] }: Pick<Job, 'hours'>) => most === 0;
 const hours = (n: number) => `${n < 10 ? Math.round(n * 10) / 10 : Math.round(n)} h`;
 
 function jobBlocks(job: Job, slot: Slot, number: number, told: Told): Block[] {
@@ -56,7 +59,10 @@ function jobBlocks(job: Job, slot: Slot, number: number, told: Told): Block[] {
     {
       kind: 'facts',
       rows: [
-        ['Hours', `${hours(job.hours[1])} likely, ${hours(job.hours[0])} to ${hours(job.hours[2])}`],
+        [
+          'Hours',
+          byPiece(job) ? BY_PIECE : `${hours(job.hours[1])} likely, ${hours(job.hours[0])} to ${hours(job.hours[2])}`,
+        ],
         [
           'Days',
           `day ${Math.floor(slot.fromDay) + 1} to ${Math.ceil(slot.toDay)}${slot.critical ? '; the car’s end hangs on it' : ''}`,
@@ -73,7 +79,11 @@ function jobBlocks(job: Job, slot: Slot, number: number, told: Told): Block[] {
           ? [{ text: 'Follows from other work on the car; nothing is wrong at this place itself.' }]
           : served.map((t) => ({
               lead: capital(thingName(t, judgement, wording)),
-              text: [zoneWords(t.zone.slug, wording), t.finding ? extentText(t.finding) : '', t.finding?.note ?? '']
+              text: [
+                zoneWords(t.zone.slug, wording),
+                t.finding ? extentText({ ...t.finding, where: '' }) : '',
+                t.finding?.note ?? '',
+              ]
                 .filter(Boolean)
                 .join('; '),
             })),
@@ -145,7 +155,7 @@ export function jobSheets(given: {
       blocks: [
         {
           kind: 'para',
-          text: `${plural(own.length, 'job')}, ${hours(total)} likely. All is ordered on the first day.`,
+          text: `${plural(own.length, 'job')}, ${total > 0 ? `${hours(total)} likely` : BY_PIECE}. All is ordered on the first day.`,
         },
         ...planBlocks(own, told),
         ...own.flatMap(({ job, slot, number }) => jobBlocks(job, slot, number, told)),

@@ -1,4 +1,5 @@
 import type { TableName } from '@/core/grade/all-tables';
+import { respelt, type Vocabulary } from './vocabulary';
 
 /** What each table of numbers is called, and what hangs on it. */
 export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; readonly says: string }>> = {
@@ -69,6 +70,12 @@ export const TABLE_WORDS: Readonly<Record<TableName, { readonly name: string; re
   findingCaps: { name: 'Caps by findings', says: 'Above which grade a car with such a finding cannot stand.' },
   identityCaps: { name: 'Caps by identity', says: 'Above which grade a car without its numbers cannot stand.' },
 };
+
+/** A table of numbers as the reader spells it. */
+export function tableWords(of: TableName, words: Vocabulary): { readonly name: string; readonly says: string } {
+  const { name, says } = TABLE_WORDS[of];
+  return { name: respelt(name, words), says: respelt(says, words) };
+}
 
 const UNITS: readonly (readonly [RegExp, string])[] = [
   [/Um$|Um › [^›]+$/, 'µm'],

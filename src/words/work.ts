@@ -1,7 +1,8 @@
 import type { RemedyId } from '@/core/catalogue/remedies';
+import type { Both } from './vocabulary';
 
 /** Pieces of work by which effort is reckoned. */
-export const WORK_WORDS: Readonly<Record<RemedyId, string>> = {
+export const WORK_WORDS: Readonly<Record<RemedyId, Both>> = {
   clean: 'Clean, decontaminate',
   polish: 'Polish a panel',
   'touch-in': 'Touch in a chip',
@@ -12,11 +13,11 @@ export const WORK_WORDS: Readonly<Record<RemedyId, string>> = {
   're-plate': 'Straighten and re-plate a bumper',
   'polish-metal': 'Straighten and polish, a metre',
   'patch-outer': 'Patch, no load',
-  'lower-piece': 'Lower quarter, fender or door bottom',
+  'lower-piece': { us: 'Lower quarter, fender or door bottom', gb: 'Lower rear wing, wing or door bottom' },
   sill: 'Sill, outer and inner, one side',
   'floor-section': 'Floor section',
   'load-path': 'Rail or load path, on a jig',
-  adjust: 'Adjust a door, hood or deck',
+  adjust: { us: 'Adjust a door, hood or deck', gb: 'Adjust a door, bonnet or boot lid' },
   hinges: 'Hinge pins and bushes',
   pane: 'A pane, laminated',
   seal: 'A seal',
@@ -25,7 +26,7 @@ export const WORK_WORDS: Readonly<Record<RemedyId, string>> = {
   'top-cover': 'Soft top cover',
   'trim-piece': 'A part or piece of trim',
   refit: 'Refit what is loose',
-  tire: 'A tire',
+  tire: { us: 'A tire', gb: 'A tyre' },
   'gasket-above': 'Gasket or seal, in place',
   'gasket-below': 'Rear seal, gearbox out',
   'brake-axle': 'Brake work, one axle',

@@ -7,11 +7,12 @@ import { readTableCsv } from '@/core/csv/table-file';
 import { TABLES, type TableName, type Tables } from '@/core/grade/all-tables';
 import { type Leaf, leafAt, leavesOf, pathText, type Scalar, withLeaf } from '@/core/model/leaves';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
+import { usePreferences } from '@/ui/preferences';
 import { PlainPage } from '@/ui/shell/plain-page';
 import { told } from '@/ui/told';
 import { momentText } from '@/words/dates';
 import { plural } from '@/words/plural';
-import { TABLE_WORDS } from '@/words/tables';
+import { tableWords } from '@/words/tables';
 import { LeafRows, shownAs, typedAs } from './leaf-rows';
 import { TABLE_TOOLS } from './table-tools';
 import { useTableTrial } from './use-table-trial';
@@ -70,18 +71,14 @@ export function OneTable({ name, tables, shipped, mayEdit, history }: Props) {
     if (said !== undefined) setValue(withLeaf(value, leaf.path, said));
   };
   const Tool = TABLE_TOOLS[name];
+  const words = tableWords(name, usePreferences().preferences.words);
   const keep = async () => {
     if (!trial) return;
     const body = { value: trial.value, ...(trial.yardstick && { yardstick: trial.yardstick }) };
     if (await told(`/api/v1/tables/${name}`, 'PUT', body, 'Kept. Sealed reports stay as they are.')) router.refresh();
   };
   return (
-    <PlainPage
-      title={TABLE_WORDS[name].name}
-      about={TABLE_WORDS[name].says}
-      width="table"
-      menu={<ReaderMenu compact />}
-    >
+    <PlainPage title={words.name} about={words.says} width="table" menu={<ReaderMenu compact />}>
       <div className="grid items-start gap-5 lg:grid-cols-[1.35fr_1fr]">
         <LeafRows table={value} shipped={shipped} drafts={drafts} mayEdit={mayEdit} onType={onType} />
         <aside

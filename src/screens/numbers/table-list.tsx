@@ -2,8 +2,9 @@ import { ChevronRight } from 'lucide-react';
 import type { TableName } from '@/core/grade/all-tables';
 import { Link } from '@/ui/parts/link';
 import { ReaderMenu } from '@/ui/parts/reader-menu';
+import { usePreferences } from '@/ui/preferences';
 import { PlainPage } from '@/ui/shell/plain-page';
-import { TABLE_WORDS } from '@/words/tables';
+import { tableWords } from '@/words/tables';
 
 interface Listed {
   readonly name: TableName;
@@ -20,6 +21,7 @@ const BESIDES: Readonly<Partial<Record<TableName, readonly [href: string, name: 
 
 /** Every table of numbers by which the house judges. */
 export function TableList({ tables }: { tables: readonly Listed[] }) {
+  const { words } = usePreferences().preferences;
   return (
     <PlainPage
       title="Numbers"
@@ -29,13 +31,14 @@ export function TableList({ tables }: { tables: readonly Listed[] }) {
       <ul className="grid gap-px overflow-hidden rounded-cut border border-line bg-line">
         {tables.map((t) => {
           const besides = BESIDES[t.name];
+          const { name, says } = tableWords(t.name, words);
           return (
             <li key={t.name} className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-card px-3 py-2.5">
               <Link href={`/numbers/${t.name}`} className="min-w-64 flex-1 hover:underline">
                 <span className="flex items-center gap-1 font-semibold">
-                  {TABLE_WORDS[t.name].name} <ChevronRight size={16} aria-hidden="true" />
+                  {name} <ChevronRight size={16} aria-hidden="true" />
                 </span>
-                <span className="block text-sm text-soft">{TABLE_WORDS[t.name].says}</span>
+                <span className="block text-sm text-soft">{says}</span>
               </Link>
               {besides && (
                 <Link className="btn btn-small" href={besides[0]}>

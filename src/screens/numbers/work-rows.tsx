@@ -1,6 +1,8 @@
 'use client';
 
 import { REMEDY_IDS, TRADES } from '@/core/catalogue/remedies';
+import { usePreferences } from '@/ui/preferences';
+import { pick } from '@/words/vocabulary';
 import { WORK_WORDS } from '@/words/work';
 import { NumberField } from './fields';
 
@@ -8,6 +10,7 @@ const THREE = ['low', 'likely', 'high'] as const;
 
 /** Rates by trade, and hours and parts of each piece of work. */
 export function WorkRows() {
+  const { words } = usePreferences().preferences;
   return (
     <div className="grid gap-4">
       <div className="grid gap-x-6 sm:grid-cols-3">
@@ -35,14 +38,14 @@ export function WorkRows() {
             {REMEDY_IDS.map((id) => (
               <tr key={id} className="border-t border-line">
                 <th scope="row" className="pr-2 text-left font-medium">
-                  {WORK_WORDS[id]}
+                  {pick(WORK_WORDS[id], words)}
                 </th>
                 {(['hours', 'parts'] as const).flatMap((what) =>
                   THREE.map((which, i) => (
                     <td key={what + which} className="p-0.5">
                       <NumberField
                         path={`work.remedies.${id}.${what}.${i}`}
-                        label={`${WORK_WORDS[id]}, ${what}, ${which}`}
+                        label={`${pick(WORK_WORDS[id], words)}, ${what}, ${which}`}
                       />
                     </td>
                   )),
