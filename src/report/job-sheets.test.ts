@@ -50,7 +50,12 @@ it('gives each trade its own jobs with place, hours, fault, note and picture', (
 });
 
 it('says what is wrong with a piece, of what plates it that it is paid by the piece, and where a fault is once', () => {
-  const bumper = record('piece', 5, { zone: 'bumper.front', piece: 'bumper-front', presence: 'fitted', faults: ['pitted'] });
+  const bumper = record('piece', 5, {
+    zone: 'bumper.front',
+    piece: 'bumper-front',
+    presence: 'fitted',
+    faults: ['pitted'],
+  });
   const chip = record('finding', 6, { zone: 'hood', flaw: 'chip', sizeMm: 4, where: 'leading edge' });
   const { sheets } = sheetsOf([CAR, bumper, chip])!;
   const of = (trade: string) => JSON.stringify(sheets.find((s) => s.trade === trade)!.blocks);

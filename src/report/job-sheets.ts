@@ -16,6 +16,7 @@ import { extentText } from '@/words/report';
 import { term, VIEW_WORDS } from '@/words/terms';
 import { thingName } from '@/words/things';
 import type { Wording } from '@/words/vocabulary';
+import { slotText } from '@/words/work';
 import { zoneWords } from '@/words/zones';
 import type { Block, PlanPinRow } from './block';
 import { pictureRow } from './picture-row';
@@ -63,10 +64,7 @@ function jobBlocks(job: Job, slot: Slot, number: number, told: Told): Block[] {
           'Hours',
           byPiece(job) ? BY_PIECE : `${hours(job.hours[1])} likely, ${hours(job.hours[0])} to ${hours(job.hours[2])}`,
         ],
-        [
-          'Days',
-          `day ${Math.floor(slot.fromDay) + 1} to ${Math.ceil(slot.toDay)}${slot.critical ? '; the car’s end hangs on it' : ''}`,
-        ],
+        ['Days', `${slotText(slot)}${slot.critical ? '; the car’s end hangs on it' : ''}`],
         ...(job.waitsDays > 0 ? [['Waits', plural(job.waitsDays, 'day')] as const] : []),
         ...(first.length > 0 ? [['After', first.map((j) => jobName(j, wording)).join('; ')] as const] : []),
       ],

@@ -1,4 +1,5 @@
 import type { RemedyId } from '@/core/catalogue/remedies';
+import type { Slot } from '@/core/cost/calendar';
 import type { Both } from './vocabulary';
 
 /** Pieces of work by which effort is reckoned. */
@@ -35,3 +36,10 @@ export const WORK_WORDS: Readonly<Record<RemedyId, Both>> = {
   'engine-rebuild': 'Engine rebuild',
   test: 'Specialist’s test',
 };
+
+/** The days from the first on which a job is done: "day 1", "day 22 to 23". */
+export function slotText({ fromDay, toDay }: Pick<Slot, 'fromDay' | 'toDay'>): string {
+  const first = Math.floor(fromDay) + 1;
+  const last = Math.ceil(toDay);
+  return last > first ? `day ${first} to ${last}` : `day ${first}`;
+}

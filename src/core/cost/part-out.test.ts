@@ -38,6 +38,26 @@ describe('a car in parts', () => {
     expect([unseen.sound, unseen.price[1]]).toEqual([null, whole * cost.partOut.unseenTimes]);
   });
 
+  it('sells an engine that does not turn as one to be rebuilt', () => {
+    const engine = (own: readonly AnyRecord[]) => parts(own).parts.find((p) => p.zone === 'engine')!;
+    const looked = [clean('engine', 'function'), clean('engine', 'leaks')];
+    const stuck = engine([
+      ...looked,
+      record('finding', { zone: 'engine', flaw: 'inoperative', where: 'does not turn' }),
+    ]);
+    expect(engine(looked).sound).toBe(1);
+    expect(stuck.sound).toBeGreaterThan(0.4);
+    expect(stuck.sound).toBeLessThan(0.7);
+  });
+
+  it('sells a lid once, its inside with it', () => {
+    const zones = parts([]).parts.map((p) => p.zone);
+    expect([...plan.zones.keys()].filter((z) => z.endsWith('.inner'))).not.toEqual([]);
+    expect(zones.filter((z) => z.endsWith('.inner'))).toEqual([]);
+    expect(zones).toContain('deck');
+    expect(parts([clean('deck.inner', 'corrosion')]).parts.find((p) => p.zone === 'deck')!.sound).toBe(1);
+  });
+
   it('sells nothing that is missing', () => {
     expect(parts([record('finding', { zone: 'hood', flaw: 'missing' })]).hood).toBeUndefined();
   });

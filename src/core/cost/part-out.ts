@@ -26,24 +26,36 @@ export interface PartedOut {
 const DRAWS = 2000;
 const TENTH = 0.1;
 
-/** The pieces of each zone that say in what condition it is. */
+/** The inside of a lid is sold with it. */
+const INSIDE = /\.inner$/;
+
+/** The pieces of each part that say in what condition it is. */
 function piecesByZone(judgement: Judgement): ReadonlyMap<string, readonly Piece[]> {
   const byZone = new Map<string, Piece[]>();
   for (const p of piecesOf(judgement)) {
     if (p.extra || p.of === 'identity' || p.whole === 0) continue;
-    const held = byZone.get(p.zone);
+    const sold = p.zone.replace(INSIDE, '');
+    const held = byZone.get(sold);
     if (held) held.push(p);
-    else byZone.set(p.zone, [p]);
+    else byZone.set(sold, [p]);
   }
   return byZone;
 }
 
-/** Share of a zone that is sound, weighed by what its pieces take to redo; null where none of them was looked at. */
-function soundOf(pieces: readonly Piece[]): number | null {
+/** What mending takes that ends the use of the car, by finding: its axis is pulled as a whole, no share of its place is lost. */
+function endedBy({ findings }: Judgement): ReadonlyMap<string, number> {
+  const ends = new Set(findings.endings.flatMap((e) => e.findings));
+  return new Map(findings.losses.flatMap((l) => (ends.has(l.finding) ? [[l.finding, l.effort] as const] : [])));
+}
+
+/** Share of a part that is sound, weighed by what its pieces take to redo; null where none of them was looked at. */
+function soundOf(pieces: readonly Piece[], ended: ReadonlyMap<string, number>): number | null {
   const seen = pieces.filter((p) => p.state !== 'unseen');
   const whole = seen.reduce((s, p) => s + p.whole, 0);
   if (whole === 0) return null;
-  return 1 - seen.reduce((s, p) => s + p.whole * Math.min(1, lostShare(p.losses)), 0) / whole;
+  const lost = (p: Piece) =>
+    lostShare(p.losses.map((l) => ({ share: l.share || Math.min(1, (ended.get(l.finding ?? '') ?? 0) / p.whole) })));
+  return 1 - seen.reduce((s, p) => s + p.whole * Math.min(1, lost(p)), 0) / whole;
 }
 
 /** Zones of which something is said to be missing: there is nothing to sell. */
@@ -66,12 +78,13 @@ export function partOut(
   rates: Readonly<Record<Trade, number>>,
 ): PartedOut {
   const byZone = piecesByZone(judgement);
+  const ended = endedBy(judgement);
   const gone = missingAt(judgement);
   const own = [...judgement.plan.zones.keys()].flatMap((zone) => {
     const row = table.parts[partOf(zone)];
     const pieces = byZone.get(zone);
     if (!row || !pieces || gone.has(zone)) return [];
-    const sound = soundOf(pieces);
+    const sound = soundOf(pieces, ended);
     const price = times(row.price, sound === null ? table.unseenTimes : sound ** table.power);
     return [{ zone, sound, price, hours: row.hours, rate: rates[row.trade] }];
   });

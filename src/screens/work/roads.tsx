@@ -90,7 +90,7 @@ export function Roads({
         {roads.map((r) => (
           <li
             key={r.road}
-            className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9rem_minmax(0,1fr)_11rem] sm:items-center"
+            className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9rem_minmax(0,1fr)_12rem] sm:items-center"
           >
             <span>
               <strong className="block">{ROAD_WORDS[r.road][0]}</strong>
@@ -109,7 +109,7 @@ export function Roads({
               </span>
             </span>
             <span className="sm:text-right">
-              <span className="figure block font-semibold">
+              <span className="figure block text-sm font-semibold whitespace-nowrap">
                 {r.jobs === 0 ? `0 ${currency}` : moneyRange(r.cost.p10, r.cost.p90, currency)}
               </span>
               <span className="block text-xs text-soft">
@@ -119,14 +119,14 @@ export function Roads({
             </span>
           </li>
         ))}
-        <li className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9rem_minmax(0,1fr)_11rem] sm:items-center">
+        <li className="grid gap-x-3 border-t border-line pt-2 sm:grid-cols-[9rem_minmax(0,1fr)_12rem] sm:items-center">
           <span>
             <strong className="block">Part out</strong>
             <span className="block text-xs text-soft">taken apart and sold in parts; the car is gone</span>
           </span>
           <Parts parted={parted} currency={currency} wording={wording} />
           <span className="sm:text-right">
-            <span className="figure block font-semibold">
+            <span className="figure block text-sm font-semibold whitespace-nowrap">
               brings {moneyRange(parted.brings.p10, parted.brings.p90, currency)}
             </span>
             <span className="block text-xs text-soft">

@@ -10,6 +10,7 @@ import { jobName } from '@/words/offers';
 import { plural } from '@/words/plural';
 import { TRADE_WORDS } from '@/words/remedies';
 import type { Wording } from '@/words/vocabulary';
+import { slotText } from '@/words/work';
 
 const LANE = 30;
 const BAR = 16;
@@ -80,7 +81,7 @@ export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wo
                     rx="1.5"
                     fill={s.critical ? 'var(--ink)' : 'var(--thread)'}
                   >
-                    <title>{`${capital(named(s))}: day ${Math.floor(s.fromDay) + 1} to ${Math.ceil(s.toDay)}`}</title>
+                    <title>{`${capital(named(s))}: ${slotText(s)}`}</title>
                   </rect>
                 ))}
             </g>
@@ -109,9 +110,7 @@ export function WorkCalendar({ found, wording }: { found: WorkFound; wording: Wo
           {calendar.map((s) => (
             <li key={s.job} className="flex justify-between gap-3 border-t border-line py-1">
               <span className="first-letter:uppercase">{named(s)}</span>
-              <span className="figure shrink-0">
-                day {Math.floor(s.fromDay) + 1}–{Math.ceil(s.toDay)}
-              </span>
+              <span className="figure shrink-0">{slotText(s)}</span>
             </li>
           ))}
         </ol>
