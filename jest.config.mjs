@@ -13,6 +13,8 @@ const transform = {
 const shared = {
   transform,
   testEnvironment: 'node',
+  // Forms are tested in jsdom (a first line of their file says so) with the packages that Node takes.
+  testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^canonicalize$': '<rootDir>/node_modules/canonicalize/lib/canonicalize.js',

@@ -1,3 +1,5 @@
+'use client';
+
 import { ChevronRight } from 'lucide-react';
 import type { TableName } from '@/core/grade/all-tables';
 import { Link } from '@/ui/parts/link';
