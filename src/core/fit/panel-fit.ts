@@ -159,7 +159,6 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
           besides(flush),
         )
       : null;
-  const mrad = 1000 / ARM_MM;
   const [dx, dy, turn] = plane.values.map((v) => v.value!) as [number, number, number];
   const theta = turn / ARM_MM;
   const [dz, alpha, beta] = out ? (out.values.map((v) => v.value!) as [number, number, number]) : [0, 0, 0];
@@ -175,18 +174,7 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
   const after = held.reduce((t, r) => t + (r.residualMm / r.se) ** 2, 0);
   const { latch, ...hinges } = movementsOf({ ...hanging.hinges, latch: hanging.latch }, measured, placeAt);
   const explained = before > 0 ? Math.max(0, 1 - after / before) : 1;
-  const allowed = (r: Told) => Math.max(r.what === 'gap' ? goodMm : flushMm, RIGID_LIMITS.noiseSd * r.se);
-  const limit = (r: Told) => (r.what === 'gap' ? goodMm : flushMm);
-  const furthest = Math.max(...Object.values(hinges).flatMap((h) => [h.dxMm, h.dyMm, h.dzMm].map(Math.abs)));
-  const verdict: FitVerdict = held.every((r) => Math.abs(r.seenMm) <= limit(r))
-    ? 'good'
-    : explained < RIGID_LIMITS.explained
-      ? 'reshape'
-      : furthest > RIGID_LIMITS.slotsMm
-        ? 'beyond-slots'
-        : held.every((r) => Math.abs(r.residualMm) <= allowed(r))
-          ? 'adjust'
-          : 'partly';
+  const verdict = verdictOf(held, explained, hinges, { goodMm, flushMm });
   const names = ['dxMm', 'dyMm', 'rotMrad', 'dzMm', 'tiltAboutXMrad', 'tiltAboutYMrad'];
   const bare = ({ index, side, xMm, yMm, residualMm, what }: Told) => ({ index, side, xMm, yMm, residualMm, what });
   const worst = [...held].sort((a, b) => Math.abs(b.residualMm) - Math.abs(a.residualMm))[0];
@@ -195,20 +183,9 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
     inPlane: {
       dxMm: moved(plane.values[0], theta * cy, plane.values[2], cy / ARM_MM),
       dyMm: moved(plane.values[1], -theta * cx, plane.values[2], cx / ARM_MM),
-      rotMrad: scaled(plane.values[2], mrad),
+      rotMrad: scaled(plane.values[2], MRAD),
     },
-    outOfPlane: out
-      ? {
-          dzMm: moved(
-            moved(out.values[0], (-alpha * cy + beta * cx) / ARM_MM, out.values[1], cy / ARM_MM),
-            0,
-            out.values[2],
-            cx / ARM_MM,
-          ),
-          tiltAboutXMrad: scaled(out.values[1], mrad),
-          tiltAboutYMrad: scaled(out.values[2], mrad),
-        }
-      : { dzMm: NOT_MEASURED, tiltAboutXMrad: NOT_MEASURED, tiltAboutYMrad: NOT_MEASURED },
+    outOfPlane: out ? outOfPlaneOf(out, cx, cy) : NOT_OUT_OF_PLANE,
     explained,
     residualMm: Math.sqrt(held.reduce((t, r) => t + r.residualMm ** 2, 0) / held.length),
     worst: worst ? bare(worst) : null,
@@ -219,6 +196,35 @@ export function fitPanel(stations: readonly FitStation[], options: PanelFitOptio
     latch: latch!,
     untold: names.filter((_, i) => (i < 3 ? !plane.told[i] : out !== null && !out.told[i - 3])),
   };
+}
+
+const MRAD = 1000 / ARM_MM;
+const NOT_OUT_OF_PLANE = { dzMm: NOT_MEASURED, tiltAboutXMrad: NOT_MEASURED, tiltAboutYMrad: NOT_MEASURED };
+
+/** How far a panel stands proud and is tilted about the origin, of what was fitted about the stations' middle. */
+function outOfPlaneOf({ values: [proud, aboutX, aboutY] }: ThreeFreedoms, cx: number, cy: number) {
+  const lift = (-aboutX.value! * cy + aboutY.value! * cx) / ARM_MM;
+  return {
+    dzMm: moved(moved(proud, lift, aboutX, cy / ARM_MM), 0, aboutY, cx / ARM_MM),
+    tiltAboutXMrad: scaled(aboutX, MRAD),
+    tiltAboutYMrad: scaled(aboutY, MRAD),
+  };
+}
+
+/** What has to be done, by the stations that agree: whether their misfit is in limits, undone by moving, and within the slots. */
+function verdictOf(
+  held: readonly Told[],
+  explained: number,
+  hinges: PanelPlaceFit['hinges'],
+  { goodMm, flushMm }: { readonly goodMm: number; readonly flushMm: number },
+): FitVerdict {
+  const limit = (r: Told) => (r.what === 'gap' ? goodMm : flushMm);
+  if (held.every((r) => Math.abs(r.seenMm) <= limit(r))) return 'good';
+  if (explained < RIGID_LIMITS.explained) return 'reshape';
+  const furthest = Math.max(...Object.values(hinges).flatMap((h) => [h.dxMm, h.dyMm, h.dzMm].map(Math.abs)));
+  if (furthest > RIGID_LIMITS.slotsMm) return 'beyond-slots';
+  const undone = (r: Told) => Math.abs(r.residualMm) <= Math.max(limit(r), RIGID_LIMITS.noiseSd * r.se);
+  return held.every(undone) ? 'adjust' : 'partly';
 }
 
 interface Told extends StationResidual {

@@ -33,19 +33,11 @@ function unpictured(records: Records, filmId: string) {
   );
 }
 
-/** The film beside some talk: at hand on this device, kept with the lot, linked, and the stills taken out of it. */
-export function useFilm(filmId: string) {
-  const { store, facts } = useLot();
-  const record = useStored((s) => s.records.get(filmId));
-  const kept = record?.kind === 'film' ? record.body : null;
-  const [atHand, setAtHand] = useState<FilmAtHand | null>(null);
+/** Work that shows how far it is and can be stopped, one at a time; leaving the page stops it. */
+function useLongWork() {
   const [busy, setBusy] = useState<Busy | null>(null);
   const running = useRef<AbortController>(undefined);
   useEffect(() => () => running.current?.abort(), []);
-  useEffect(() => () => void (atHand && URL.revokeObjectURL(atHand.url)), [atHand]);
-  const take = useCallback((file: File) => setAtHand({ file, url: URL.createObjectURL(file) }), []);
-
-  /** Runs work that shows how far it is and can be stopped. */
   const working = async (what: string, work: (signal: AbortSignal, at: (share: number) => void) => Promise<void>) => {
     const controller = new AbortController();
     running.current = controller;
@@ -64,6 +56,18 @@ export function useFilm(filmId: string) {
       setBusy(null);
     }
   };
+  return { busy, working };
+}
+
+/** The film beside some talk: at hand on this device, kept with the lot, linked, and the stills taken out of it. */
+export function useFilm(filmId: string) {
+  const { store, facts } = useLot();
+  const record = useStored((s) => s.records.get(filmId));
+  const kept = record?.kind === 'film' ? record.body : null;
+  const [atHand, setAtHand] = useState<FilmAtHand | null>(null);
+  const { busy, working } = useLongWork();
+  useEffect(() => () => void (atHand && URL.revokeObjectURL(atHand.url)), [atHand]);
+  const take = useCallback((file: File) => setAtHand({ file, url: URL.createObjectURL(file) }), []);
 
   const body = (more: object) => ({
     name: clip(atHand?.file.name ?? kept?.name ?? 'film', 200) || 'film',

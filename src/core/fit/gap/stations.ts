@@ -48,19 +48,7 @@ export function stationsOf(
     }
     // The drawn line crosses the seam a little askew: widths along its normal are longer than across the seam.
     const askew = cos(atan((line.slope * strip.colMm) / strip.rowMm));
-    const parts: number[] = [];
-    for (let k = 0; k < PARTS; k++) {
-      const from = row - half + round((k * (2 * half + 1)) / PARTS);
-      const to = row - half + round(((k + 1) * (2 * half + 1)) / PARTS) - 1;
-      const part = edgesNear(
-        meanProfile(strip, from, max(from, to), shift),
-        edges.left,
-        edges.right,
-        strip.colMm,
-        blurCols,
-      );
-      if (part) parts.push((part.right - part.left) * strip.colMm);
-    }
+    const parts = partsOf(strip, { row, half, shift, edges, blurCols });
     const p = strip.at[row]!;
     const share = scale(p.x, p.y, p.nx, p.ny);
     shares.push(share);
@@ -74,15 +62,7 @@ export function stationsOf(
       parts,
     });
   }
-  const scatter = found.flatMap(({ parts }) => {
-    if (parts.length < PARTS) return [];
-    const mean = parts.reduce((a, b) => a + b, 0) / parts.length;
-    return [parts.reduce((a, b) => a + (b - mean) ** 2, 0) / (parts.length - 1)];
-  });
-  scatter.sort((a, b) => a - b);
-  // A chi-squared with three degrees of freedom has its median at 0.79 of its mean.
-  const pooled = (quantile(scatter, 0.5) ?? 0) / 0.79;
-  const noiseSe = sqrt(pooled / PARTS);
+  const noiseSe = noiseOf(found.map((f) => f.parts));
   const edgeSe =
     (hypot(GAP_LIMITS.edgePx, GAP_LIMITS.edgeBlurs * blurCols * strip.colMm * pxPerMm) * sqrt(2)) / pxPerMm;
   const outlying = outliers(found.map((f) => f.widthMm));
@@ -111,6 +91,48 @@ export function stationsOf(
     blurPx: quantile(blurs, 0.5) ?? 0,
     scaleShare: shares.length === 0 ? 0 : shares.reduce((a, b) => a + b, 0) / shares.length,
   };
+}
+
+/** Widths that parts of a station's rows show by themselves, mm; fewer than asked where a part shows no edges. */
+function partsOf(
+  strip: SeamStrip,
+  {
+    row,
+    half,
+    shift,
+    edges,
+    blurCols,
+  }: {
+    readonly row: number;
+    readonly half: number;
+    readonly shift: (row: number) => number;
+    readonly edges: { readonly left: number; readonly right: number };
+    readonly blurCols: number;
+  },
+): number[] {
+  const parts: number[] = [];
+  for (let k = 0; k < PARTS; k++) {
+    const from = row - half + round((k * (2 * half + 1)) / PARTS);
+    const to = row - half + round(((k + 1) * (2 * half + 1)) / PARTS) - 1;
+    const profile = meanProfile(strip, from, max(from, to), shift);
+    const part = edgesNear(profile, edges.left, edges.right, strip.colMm, blurCols);
+    if (part) parts.push((part.right - part.left) * strip.colMm);
+  }
+  return parts;
+}
+
+/** A chi-squared with three degrees of freedom has its median at so much of its mean. */
+const MEDIAN_OF_MEAN = 0.79;
+
+/** Standard error of a station's width by how its parts scatter, pooled over all stations, mm. */
+function noiseOf(stations: readonly (readonly number[])[]): number {
+  const scatter = stations.flatMap((parts) => {
+    if (parts.length < PARTS) return [];
+    const mean = parts.reduce((a, b) => a + b, 0) / parts.length;
+    return [parts.reduce((a, b) => a + (b - mean) ** 2, 0) / (parts.length - 1)];
+  });
+  scatter.sort((a, b) => a - b);
+  return sqrt((quantile(scatter, 0.5) ?? 0) / MEDIAN_OF_MEAN / PARTS);
 }
 
 /** Stations that neither neighbour agrees with, against the spread that stations have from their neighbours' mean. */
