@@ -4,6 +4,7 @@ import { judge } from '../judge/judge';
 import { type AnyRecord, KINDS, type RecordKind } from '../kinds';
 import { costTable } from '../work/cost-table';
 import { workOf } from './cost';
+import { decidedOn, type Road } from './roads';
 
 const AT = '2027-02-10T09:00:00Z';
 let serial = 0;
@@ -100,4 +101,31 @@ it('offers more than what it chooses, and to leave it, for whoever decides other
   expect(film!.options.options.map((o) => o.remedy)).toEqual(['touch-in', 'floor-section', 'leave']);
   const [worn] = worked([finding('seat.left.front', 'worn')]);
   expect(worn!.options.options.map((o) => o.remedy)).toEqual(['leave', 'seat-cover']);
+});
+
+describe('on a road', () => {
+  const decided = (road: Road, own: readonly AnyRecord[]) => worked(own).map((d) => decidedOn(road, d.options));
+
+  it.each([
+    // What the rule does away with is done; a restorer does not cut out what can be cleaned.
+    ['floor.left.front', 'rust-film', '', 'touch-in', 'touch-in'],
+    ['glass.rear', 'cloudy', '', 'polish', 'leave'],
+    // What the rule leaves is put right by who restores, and kept by who repairs.
+    ['seat.left.front', 'worn', '', 'seat-cover', 'leave'],
+    ['engine', 'wrong-part', 'carburettor', 'trim-piece', 'leave'],
+    ['engine', 'leak-damp', 'rear main', 'gasket-below', 'leave'],
+    ['rocker.left', 'pinch-weld-bent', '', 'adjust', 'leave'],
+    // A good repair stays, and no work gives a number back.
+    ['rocker.left', 'patch-neat', '', 'leave', 'leave'],
+    ['engine', 'number-mismatch', '', 'leave', 'leave'],
+  ])('%s, %s (%s): restored, and made sound', (zone, flaw, where, restored, repaired) => {
+    const own = [finding(zone, flaw, where)];
+    expect([decided('restore', own), decided('repair', own)]).toEqual([[restored], [repaired]]);
+  });
+
+  it('makes safe what driving depends on: belts and lamps, and no radio', () => {
+    expect(decided('run', [tried('seat-belt.left.front', 'dead')])).toEqual(['trim-piece']);
+    expect(decided('run', [tried('lamp.brake', 'dead')])).toEqual(['small-electrical']);
+    expect(decided('run', [tried('radio', 'dead')])).toEqual(['leave']);
+  });
 });

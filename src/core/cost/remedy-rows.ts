@@ -85,6 +85,7 @@ export const REMEDY_RULES: readonly RemedyRule[] = [
     remedy: 'test',
   },
   { flaws: ['underseal-flaking'], remedy: 'clean', times: 2 },
+  { flaws: ['pinch-weld-bent'], remedy: 'adjust' },
   { flaws: ['smell-damp', 'smell-mice', 'smell-smoke'], remedy: 'clean' },
   { flaws: ['loose'], remedy: 'refit' },
   { flaws: ['cloudy'], remedy: 'polish' },

@@ -17,15 +17,20 @@ const stops = (thing: Thing): boolean => {
     thing.of.startsWith('tire') ||
     (thing.family === 'metal' && thing.zone.structural === true) ||
     (need !== undefined && (thing.family === 'function' || thing.family === 'glass')) ||
-    /^(?:leak|brake|works:(?:parking-brake|wipers|horn|lamp))/.test(thing.key) ||
+    thing.safety === true ||
+    /^(?:leak|brake|works:lamp)/.test(thing.key) ||
     thing.zone.loadPath === true
   );
 };
 
-/** The heaviest remedy that a thing has and that nothing speaks against; leaving it where there is none. */
-function fullest({ options, rule }: Options): Decision {
-  const open = options.filter((o) => o.remedy !== 'leave' && o.against.length === 0);
-  return open.at(-1)?.remedy ?? rule;
+/** What a restorer keeps too: a repair that is good, and what no work puts right. */
+const KEPT: ReadonlySet<string> = new Set(['patch-neat']);
+const kept = ({ of, family }: Thing) => family === 'paper' || KEPT.has(of);
+
+/** What does away with a thing: by rule, and where the rule leaves it, the gentlest that nothing speaks against. */
+function doneAway({ thing, options, rule }: Options): Decision {
+  if (rule !== 'leave' || kept(thing)) return rule;
+  return options.find((o) => o.remedy !== 'leave' && o.against.length === 0)?.remedy ?? rule;
 }
 
 /**
@@ -37,6 +42,6 @@ export function decidedOn(road: Road, options: Options): Decision {
   const { thing, rule } = options;
   if (road === 'leave') return 'leave';
   if (road === 'run') return stops(thing) ? rule : 'leave';
-  if (road === 'restore') return thing.family === 'finish' || thing.family === 'shape' ? rule : fullest(options);
+  if (road === 'restore') return thing.family === 'finish' || thing.family === 'shape' ? rule : doneAway(options);
   return stops(thing) || SOUND.has(thing.family) ? rule : 'leave';
 }

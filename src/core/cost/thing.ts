@@ -17,6 +17,8 @@ export interface Thing {
   /** What fits it and how much of it, where no finding is to be asked. */
   readonly remedy: RemedyId | null;
   readonly times: number;
+  /** Driving depends on it, as the house's table of functions says. */
+  readonly safety?: boolean;
   /** By rule it stays and is said: it is lived with for less than mending it takes. */
   readonly livedWith?: boolean;
   /** Names of what else is put right with it: what was measured of the same fault, and where its leak ran to. */

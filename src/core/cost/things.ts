@@ -104,7 +104,10 @@ function functionThings({ functions: { begun, dead, poor, told }, plan, tables }
     if (!zone || told.has(l.id)) return [];
     const [remedy, whole] = functionWork(l, anewRowOf(zone, 'function', tables.work));
     const times = whole * (poor.includes(l) ? POORLY : 1);
-    return [{ key: `works:${l.id}`, sort: 'function', zone: l.zone, of: l.id, family: 'function', remedy, times }];
+    const { safety } = l.of;
+    return [
+      { key: `works:${l.id}`, sort: 'function', zone: l.zone, of: l.id, family: 'function', remedy, times, safety },
+    ];
   });
 }
 
