@@ -151,9 +151,7 @@ function Row({ of: d, ...told }: Told & { readonly of: Decided }) {
           </>
         )}
         {job && !first && <span className="text-sm text-soft">with it</span>}
-        {!job && (
-          <span className="text-sm text-soft">{d.decision === 'leave' ? 'said, not done' : 'being reckoned…'}</span>
-        )}
+        {!job && d.decision === 'leave' && <span className="text-sm text-soft">said, not done</span>}
       </span>
     </li>
   );
