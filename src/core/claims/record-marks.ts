@@ -5,6 +5,7 @@ import { mileageOf } from '../identity/past';
 import type { BodyOf } from '../kinds';
 import { FLAWS_AGAINST } from '../paint/marks';
 import { recordsOf } from '../records/reduce';
+import { TELLING_LETTERS, wordsOf } from '../records/words-of';
 import { CHANCE, type ClaimContext, MOST, NEARLY_ALL, panels, type RecordMark } from './context';
 import { splitClaims } from './split';
 
@@ -213,12 +214,11 @@ const workOnPaper: MarksOf = ({ identity: { restored }, records }, claim) => {
       : bills.filter((b) => speaksOf(b.body.says, claim.text));
   return on.length > 0 ? [mark('work-on-paper', { records: on.map((r) => r.id) })] : [];
 };
-const wordsIn = (text: string) => new Set(text.toLowerCase().match(/[a-z]{4,}/g) ?? []);
+/** Words that papers and claims share about anything. */
+const OF_ALL: ReadonlySet<string> = new Set(['replaced', 'renewed', 'rebuilt', 'with', 'last', 'year']);
 function speaksOf(paper: string, claim: string): boolean {
-  const own = wordsIn(claim);
-  return [...wordsIn(paper)].some(
-    (w) => own.has(w) && !['replaced', 'renewed', 'rebuilt', 'with', 'last', 'year'].includes(w),
-  );
+  const own = wordsOf(claim, TELLING_LETTERS);
+  return [...wordsOf(paper, TELLING_LETTERS)].some((w) => own.has(w) && !OF_ALL.has(w));
 }
 
 /** How many keepers papers name against how many are told. */

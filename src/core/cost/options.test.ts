@@ -1,30 +1,30 @@
 import { planOfCar } from '../body/plan';
 import { DEFAULT_TABLES } from '../grade/all-tables';
 import { judge } from '../judge/judge';
-import { type AnyRecord, KINDS, type RecordKind } from '../kinds';
+import type { AnyRecord } from '../kinds';
+import { recordOf as record } from '../kinds/test-records';
 import { costTable } from '../work/cost-table';
 import { workOf } from './cost';
 import { decidedOn, type Road } from './roads';
 
-const AT = '2027-02-10T09:00:00Z';
-let serial = 0;
-const record = (kind: RecordKind, body: object): AnyRecord =>
-  ({
-    kind,
-    id: `0190f5c0-0000-7000-8000-${String(++serial).padStart(12, '0')}`,
-    version: 1,
-    body: KINDS[kind].schema.parse({ at: AT, ...body }),
-  }) as AnyRecord;
 const finding = (zone: string, flaw: string, where = '', more: object = {}) =>
   record('finding', { zone, flaw, where, ...more });
 
-function worked(own: readonly AnyRecord[], style = 'convertible') {
-  const car = { make: 'Sarvane', model: 'Lido', year: 1959, style, baseMetal: 'steel', paintType: 'single-stage' };
-  const records = [record('car', car), ...own];
-  const plan = planOfCar(records[0]!.body as never)!;
+const CAR = record('car', {
+  make: 'Sarvane',
+  model: 'Lido',
+  year: 1959,
+  style: 'convertible',
+  baseMetal: 'steel',
+  paintType: 'single-stage',
+});
+
+function worked(own: readonly AnyRecord[]) {
+  const records = [CAR, ...own];
+  const plan = planOfCar(CAR.body as never)!;
   return workOf(judge({ plan, records, tables: DEFAULT_TABLES }), costTable.defaults).decided;
 }
-const ruleOf = (own: readonly AnyRecord[], style?: string) => worked(own, style).map((d) => d.options.rule);
+const ruleOf = (own: readonly AnyRecord[]) => worked(own).map((d) => d.options.rule);
 
 // What a shop would do first, asked of one finding on a car that is otherwise not looked at.
 it.each([

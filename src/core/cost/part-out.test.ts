@@ -1,7 +1,8 @@
 import { planOf } from '../body/plan';
 import { DEFAULT_TABLES } from '../grade/all-tables';
 import { judge } from '../judge/judge';
-import { type AnyRecord, KINDS, type RecordKind } from '../kinds';
+import type { AnyRecord } from '../kinds';
+import { recordOf as record } from '../kinds/test-records';
 import { drawInputOf, ratesOf, workOf } from './cost';
 import { valueOfLooking } from './looks';
 import { mended } from './mend';
@@ -9,13 +10,6 @@ import { partOut } from './part-out';
 
 const plan = planOf('fastback')!;
 const { cost } = DEFAULT_TABLES;
-const id = (n: number) => `0190f5c0-0000-7000-8000-${String(n).padStart(12, '0')}`;
-let serial = 0;
-const record = (kind: RecordKind, body: object): AnyRecord => {
-  serial += 1;
-  const full = KINDS[kind].schema.parse({ at: '2027-02-10T09:00:00Z', ...body });
-  return { kind, id: id(serial), version: 1, body: full } as AnyRecord;
-};
 const CAR = record('car', { make: 'Quillon', model: 'Halyard', year: 1967, style: 'fastback', baseMetal: 'steel' });
 const clean = (zone: string, aspect: string) => record('look', { zone, aspect, outcome: 'clean' });
 const hoodClean = () => ['paint', 'shape', 'fit', 'corrosion'].map((a) => clean('hood', a));

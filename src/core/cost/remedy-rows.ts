@@ -80,10 +80,7 @@ export const REMEDY_RULES: readonly RemedyRule[] = [
     remedy: 'leave',
   },
   // What may be hidden or is not known is looked into before anybody mends it.
-  {
-    flaws: ['fresh-underseal', 'corner-replaced', 'gusset-drilled', 'smell-fuel'],
-    remedy: 'test',
-  },
+  { flaws: ['fresh-underseal', 'corner-replaced', 'gusset-drilled', 'smell-fuel'], remedy: 'test' },
   { flaws: ['underseal-flaking'], remedy: 'clean', times: 2 },
   { flaws: ['pinch-weld-bent'], remedy: 'adjust' },
   { flaws: ['smell-damp', 'smell-mice', 'smell-smoke'], remedy: 'clean' },
@@ -168,8 +165,6 @@ export const REMEDY_RULES: readonly RemedyRule[] = [
   },
   { flaws: ['damp', 'moisture', 'number-unreadable'], remedy: 'test', times: 1, grows: 'once' },
   { flaws: ['glass-chip'], remedy: 'test', times: 1, grows: 'each', when: { upToMm: 25 } },
-  // A leak that nobody has traced: a drip may come from anywhere.
-  { flaws: ['leak-drips'], remedy: 'own' },
   { families: ['brightwork', 'glass', 'soft', 'missing', 'metal'], remedy: 'anew' },
   { families: ['finish', 'shape', 'function', 'paper'], remedy: 'own' },
 ];

@@ -3,41 +3,39 @@ import type { StoredRecord } from '../kinds';
 import { defineModel, type Loss, lacking, type PlannedCar } from '../model/model';
 import { defineTable } from '../model/table';
 import { recordsOf } from '../records/reduce';
+import { shareAWord, TELLING_LETTERS, within, wordsOf } from '../records/words-of';
 import { type FunctionLine, functionsOf, isAsked, isSlow } from './list';
 
 /** Flaws that say the same of a place in words, and what they make of a function. */
 export const FOUND_AS: Readonly<Record<string, FunctionState>> = { inoperative: 'dead', 'works-poorly': 'poor' };
 
-/** Words of a name that tell one thing from another. */
-const words = (text: string) => new Set(text.toLowerCase().match(/[a-z]{4,}/g) ?? []);
+/** Shorter words of a function's name ("of") are not needed to name it. */
+const NAMING_LETTERS = 3;
 
 /** Whether a finding names a thing: by every word of its name. */
 function isNamed(where: string, { of }: FunctionLine): boolean {
-  const said = new Set(where.toLowerCase().match(/[a-z]+/g) ?? []);
-  const name = of.name.toLowerCase().match(/[a-z]{3,}/g) ?? [];
-  return name.length > 0 && name.every((w) => said.has(w));
+  const name = wordsOf(of.name, NAMING_LETTERS);
+  return name.size > 0 && within(name, wordsOf(where));
 }
 
 type Finding = StoredRecord<'finding'>;
 
-const speaksOf = (f: Finding, l: FunctionLine) => {
-  const own = words(f.body.where);
-  return [...words(`${l.of.name} ${l.id}`)].some((w) => own.has(w));
-};
+const speaksOf = (f: Finding, l: FunctionLine) => shareAWord(f.body.where, `${l.of.name} ${l.id}`);
 const fails = (l: FunctionLine) =>
   ['poor', 'dead', 'disconnected'].includes(l.record?.body.state ?? '') || isSlow(l) === true;
 
 /**
- * Whether a finding that something does not work speaks of a function of its place already: it names the thing, or names none; or what it says is no name of
- * anything there ("stops half way"), it failed just so, and nothing else there fails.
+ * Whether a finding that something does not work speaks of a function of its place already: it names the thing, or names none;
+ * or what it says is no name of anything there ("stops half way"), it failed just so, and nothing else there fails.
  */
 export function tells(f: Finding, l: FunctionLine, asked: readonly FunctionLine[]): boolean {
   if (f.body.zone !== l.zone) return false;
-  if (words(f.body.where).size === 0 || speaksOf(f, l)) return true;
+  if (wordsOf(f.body.where, TELLING_LETTERS).size === 0 || speaksOf(f, l)) return true;
   const there = asked.filter((x) => x.zone === l.zone);
   const alike = l.record?.body.state === FOUND_AS[f.body.flaw];
   return alike && !there.some((x) => speaksOf(f, x)) && there.filter(fails).every((x) => x === l);
 }
+
 /** Functions that were said to work, each with the finding that names it and says otherwise. */
 type Otherwise = readonly { readonly line: FunctionLine; readonly finding: Finding }[];
 

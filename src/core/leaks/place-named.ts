@@ -1,7 +1,5 @@
 import type { LeakPlace } from '../catalogue/leak-places';
-
-const wordsOf = (text: string) => new Set(text.toLowerCase().match(/[a-z]+/g) ?? []);
-const within = (few: ReadonlySet<string>, many: ReadonlySet<string>) => [...few].every((w) => many.has(w));
+import { within, wordsOf } from '../records/words-of';
 
 /** Words of a name that say one place by themselves: "rear main" is the rear main seal, "seal" is none. */
 const TELLING = 2;

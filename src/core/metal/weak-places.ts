@@ -9,6 +9,7 @@ import type { Construction, WeakSpot, WeakTable } from '../catalogue/weak-spots'
 import type { AnyRecord, BodyOf } from '../kinds';
 import type { BlockedBy } from '../kinds/look';
 import { recordsOf } from '../records/reduce';
+import { shareAWord } from '../records/words-of';
 
 /** What is known of a weak place: nobody was there, it is sound, metal or water was found, or it could not be seen. */
 export type WeakState = 'unseen' | 'sound' | 'rust' | 'damp' | 'blocked';
@@ -62,12 +63,11 @@ function placeOn(zone: Zone, [u, v]: WeakSpot['at']): { uMm: number; vMm: number
 /** Finding of the zone that lies at the spot: beside it, or anywhere where it says no place and its words do not either. */
 function foundAt(records: readonly AnyRecord[], zone: Zone, spot: WeakSpot, others: number): 'rust' | 'damp' | null {
   const at = placeOn(zone, spot.at);
-  const words = new Set(spot.where.toLowerCase().match(/[a-z]{4,}/g) ?? []);
   const found = recordsOf(records, 'finding').filter(({ body }) => {
     if (body.zone !== zone.slug || says(body.flaw) === null) return false;
     if (body.place)
       return Math.hypot(body.place.uMm - at.uMm, body.place.vMm - at.vMm) < AROUND_MM + (body.sizeMm ?? 0) / 2;
-    return others === 0 || (body.where.toLowerCase().match(/[a-z]{4,}/g) ?? []).some((w) => words.has(w));
+    return others === 0 || shareAWord(body.where, spot.where);
   });
   return found.some((f) => says(f.body.flaw) === 'rust') ? 'rust' : found.length > 0 ? 'damp' : null;
 }

@@ -35,23 +35,23 @@ export function WorkRows() {
             </tr>
           </thead>
           <tbody>
-            {REMEDY_IDS.map((id) => (
-              <tr key={id} className="border-t border-line">
-                <th scope="row" className="pr-2 text-left font-medium">
-                  {pick(WORK_WORDS[id], words)}
-                </th>
-                {(['hours', 'parts'] as const).flatMap((what) =>
-                  THREE.map((which, i) => (
-                    <td key={what + which} className="p-0.5">
-                      <NumberField
-                        path={`work.remedies.${id}.${what}.${i}`}
-                        label={`${pick(WORK_WORDS[id], words)}, ${what}, ${which}`}
-                      />
-                    </td>
-                  )),
-                )}
-              </tr>
-            ))}
+            {REMEDY_IDS.map((id) => {
+              const name = pick(WORK_WORDS[id], words);
+              return (
+                <tr key={id} className="border-t border-line">
+                  <th scope="row" className="pr-2 text-left font-medium">
+                    {name}
+                  </th>
+                  {(['hours', 'parts'] as const).flatMap((what) =>
+                    THREE.map((which, i) => (
+                      <td key={what + which} className="p-0.5">
+                        <NumberField path={`work.remedies.${id}.${what}.${i}`} label={`${name}, ${what}, ${which}`} />
+                      </td>
+                    )),
+                  )}
+                </tr>
+              );
+            })}
           </tbody>
         </table>
       </div>

@@ -6,6 +6,7 @@ import { AddLot } from './add-lot';
 import { AskYard } from './ask-yard';
 import { ListLots } from './list-lots';
 import { SaleForm } from './sale-form';
+import { TEST_SALE } from './test-sale';
 import { YardFilter } from './yard-filter';
 
 const router = { push: jest.fn(), replace: jest.fn(), refresh: jest.fn() };
@@ -68,22 +69,7 @@ describe('a lot by hand', () => {
 });
 
 describe('a sale', () => {
-  const sale: Sale = {
-    id: 's1',
-    state: 'open',
-    name: 'The Tramshed Dispersal',
-    place: 'Marlpit Tramshed, Vennor',
-    timeZone: 'Europe/London',
-    opensOn: '2027-03-02',
-    closesOn: '2027-03-04',
-    catalogueOn: null,
-    reportDaysBefore: null,
-    currency: 'VK',
-    words: 'en-GB',
-    units: 'um',
-    kerb: 'left',
-    embargoUntil: '2027-06-01T08:00:00.000Z',
-  };
+  const sale = { ...TEST_SALE, timeZone: 'Europe/London', embargoUntil: '2027-06-01T08:00:00.000Z' };
   const { timeZone, currency, words, units } = sale;
   const open = (of: Sale | null) =>
     render(<SaleForm sale={of} beginning={{ timeZone, currency, words, units }} onClose={closed} />);

@@ -5,27 +5,12 @@ import type { YardLot } from '@/core/yard/yard-lot';
 import type { YardSeen } from '@/core/yard/yard-seen';
 import { PreferencesProvider } from '@/ui/preferences';
 import { DEFAULT_PREFERENCES } from '@/ui/preferences-cookie';
+import { TEST_SALE as sale } from './test-sale';
 import { Yard } from './yard';
 import { handOverYard } from './yard-facts';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push() {}, replace() {}, refresh() {} }) }));
 
-const sale: Sale = {
-  id: 's1',
-  state: 'open',
-  name: 'The Tramshed Dispersal',
-  place: 'Marlpit Tramshed, Vennor',
-  timeZone: 'UTC',
-  opensOn: '2027-03-02',
-  closesOn: '2027-03-04',
-  catalogueOn: null,
-  reportDaysBefore: null,
-  currency: 'VK',
-  words: 'en-GB',
-  units: 'um',
-  kerb: 'left',
-  embargoUntil: null,
-};
 const lot: YardLot = {
   id: 'a1',
   number: 7,

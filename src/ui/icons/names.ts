@@ -2,7 +2,7 @@
  * The icons that stand in the style sheet, by their names in the icon library: for the frame that every page has, and for rows and bars
  * that are drawn at each request. One costs a piece of markup; as a component it costs as much as the row around it.
  */
-export const ICON_NAMES = [
+const ICON_NAMES = [
   'arrow-right',
   'calendar-days',
   'chevron-down',
